@@ -147,7 +147,7 @@ final class DeviceOptions
             Loop::stop();
             throw new BadUsage(Words::of('cli.device.not_written', file: $file));
         }
-        $output->writeln("{$what} at " . implode(', trigger at ', $addresses));
+        $output->writeln(Words::of("cli.device.listens_{$what}", address: $addresses[0], trigger: $addresses[1] ?? ''));
         foreach ([SIGINT, SIGTERM] as $signal) {
             Loop::addSignal($signal, Loop::stop(...));
         }

@@ -80,7 +80,7 @@ final class ExportCommand extends Command
             : new Material($schedule, MatchJson::files($match, $schedule->photosTotal()), offsets: $offsets);
         $to = $input->getOption('to');
         if ($format === 'xmp' && !is_string($to)) {
-            $output->write(Xmp::of($material, self::photo($input, $material->photos())), false, OutputInterface::OUTPUT_RAW);
+            $output->write(Xmp::of($material, self::photo($input, $material->photos()), Words::say(...)), false, OutputInterface::OUTPUT_RAW);
 
             return self::SUCCESS;
         }
@@ -116,7 +116,7 @@ final class ExportCommand extends Command
     private static function sidecars(Material $material): iterable
     {
         foreach (array_keys($material->files) as $number) {
-            yield Xmp::name($material, $number) => Xmp::of($material, $number);
+            yield Xmp::name($material, $number) => Xmp::of($material, $number, Words::say(...));
         }
     }
 

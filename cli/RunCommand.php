@@ -6,6 +6,7 @@ namespace Evrent\Cli;
 
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Messages\Failure;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\Setting;
@@ -115,7 +116,11 @@ final class RunCommand extends Command
             $runner = new Runner(Schedule::of($plan), $setting, $rig, $camera, $store, $clock, $before->to(...));
             $ending = $runner->run();
         } catch (RuntimeException $wrong) {
-            throw $wrong instanceof BadUsage ? $wrong : new BadUsage(Words::of('cli.run.log_failed', getMessage: $wrong->getMessage()));
+            throw match (true) {
+                $wrong instanceof BadUsage => $wrong,
+                $wrong instanceof Failure => new BadUsage(Words::of('cli.run.log_failed', getMessage: $wrong->says)),
+                default => new BadUsage(Words::of('cli.run.log_failed', getMessage: $wrong->getMessage())),
+            };
         } finally {
             $locks->letGo();
         }

@@ -152,13 +152,24 @@ final class Catalogue extends Translator
     {
         $line = $fallback ? $this->lines[$locale][$key] ?? null : null;
         if ($line === null) {
-            $line = $this->lineAt($key, $locale) ?? parent::get($key, [], $locale, $fallback);
+            $line = $this->lineAt($key, $locale) ?? ($fallback ? $this->lineAt($key, $this->fallback) : null)
+                ?? $this->fromFramework($key, $locale, $fallback);
             if (is_string($line) && $line !== $key) {
                 $this->lines[$locale][$key] = $line;
             }
         }
 
         return $line;
+    }
+
+    /**
+     * Texts of packages, and keys that there is no text for. The command line has neither the packages nor the helpers this needs.
+     *
+     * @return string|array<mixed>
+     */
+    private function fromFramework(string $key, string $locale, bool $fallback): string|array
+    {
+        return function_exists('value') ? parent::get($key, [], $locale, $fallback) : $key;
     }
 
     /** The text of a plain key in one language, without the framework's namespaces and fallbacks; null where these have to be asked. */

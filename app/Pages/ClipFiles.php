@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use Evrent\Core\Export\Xmp;
 use Evrent\Devices\Files\ShotFile;
+use Evrent\Words\Words;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use ZipArchive;
@@ -34,7 +35,7 @@ final class ClipFiles
         $zip = new ZipArchive();
         $zip->open($path, ZipArchive::OVERWRITE);
         foreach (array_keys($material->files) as $number) {
-            $zip->addFromString(Xmp::name($material, $number), Xmp::of($material, $number));
+            $zip->addFromString(Xmp::name($material, $number), Xmp::of($material, $number, Words::say(...)));
             // The same photos give the same bytes.
             $zip->setMtimeName(Xmp::name($material, $number), ShotFile::NO_TIME);
         }

@@ -23,30 +23,42 @@ use Illuminate\Database\Eloquent\Collection;
 /**
  * What a take is started from: the checks before it, and the devices there are.
  */
-final readonly class TakeStart
+final class TakeStart
 {
     private const SHOWN = 5;
     private const BY_ITSELF = 'own';
 
+    /** As the options for a rig have it: the shot moves nothing. */
+    private const NONE = 'none';
+
     /** Whether there is anything to move. */
-    public bool $moves;
+    public readonly bool $moves;
 
     /** @var list<Preflight> */
-    public array $items;
+    public readonly array $items;
 
     /** @var array<string, string> when each was ticked, by item */
-    public array $ticked;
+    public readonly array $ticked;
 
     /** @var array<int|string, string> rigs by id */
-    public array $rigs;
+    public readonly array $rigs;
 
     /** @var array<int|string, string> cameras by id */
-    public array $cameras;
+    public readonly array $cameras;
 
     /** What the devices were asked last; null before that. */
-    public ?DeviceCheck $check;
+    public readonly ?DeviceCheck $check;
 
-    public function __construct(public ShotPage $page)
+    /** @var Collection<int, KitItem> rigs and cameras of the kit, by name */
+    private readonly Collection $kit;
+
+    /** @var array<int, string> where each is reached, by id; '' where it is not */
+    private readonly array $addresses;
+
+    /** @var ?Collection<int, Take> */
+    private ?Collection $last = null;
+
+    public function __construct(public readonly ShotPage $page)
     {
         $this->check = $page->shot->checks()->latest('id')->first();
         $this->moves = $page->plan->rig->axes !== [];
@@ -54,8 +66,10 @@ final readonly class TakeStart
         /** @var array<string, string> $ticked */
         $ticked = PreflightTick::query()->where('shot_id', $page->shot->id)->pluck('ticked_at', 'item')->all();
         $this->ticked = $ticked;
-        $this->rigs = array_replace(self::reached(KitKind::Rig), ['none' => Words::of('app.take_start.no_rig')]);
-        $this->cameras = array_replace(self::reached(KitKind::Body), ['none' => Words::of('app.take_start.cable_only')]);
+        $this->kit = KitItem::query()->whereIn('kind', [KitKind::Rig->value, KitKind::Body->value])->orderBy('name')->get();
+        $this->addresses = $this->kit->mapWithKeys(static fn (KitItem $item): array => [$item->id => $item->piece()->address])->all();
+        $this->rigs = array_replace($this->reached(KitKind::Rig), [self::NONE => Words::of('app.take_start.no_rig')]);
+        $this->cameras = array_replace($this->reached(KitKind::Body), [self::NONE => Words::of('app.take_start.cable_only')]);
     }
 
     /** What is looked at, with what the plan says of it. */
@@ -79,7 +93,7 @@ final readonly class TakeStart
     {
         $last = $this->used(KitKind::Rig, $this->last()->first()?->rig_address);
 
-        return $last ?? $this->picked(KitKind::Rig) ?? ($this->page->plan->rig->axes === [] ? Words::of('app.take_start.none') : null);
+        return $last ?? $this->picked(KitKind::Rig) ?? ($this->page->plan->rig->axes === [] ? self::NONE : null);
     }
 
     public function usedCamera(): ?string
@@ -91,22 +105,19 @@ final readonly class TakeStart
     private function picked(KitKind $kind): ?string
     {
         $names = array_column(array_filter($this->page->plan->kit, static fn (Picked $one): bool => $one->kind === $kind), 'name');
-        $ids = array_keys($kind === KitKind::Rig ? $this->rigs : $this->cameras);
-        $reached = KitItem::query()->where('kind', $kind->value)->whereIn('id', array_filter($ids, is_int(...)));
-        $item = $names === [] ? null : $reached->whereIn('name', $names)->first();
+        $isReached = $kind === KitKind::Rig ? $this->rigs : $this->cameras;
+        $item = $this->kit->first(static fn (KitItem $item): bool => $item->kind === $kind->value && isset($isReached[$item->id])
+            && in_array($item->name, $names, true));
 
         return $item === null ? null : (string) $item->id;
     }
 
     private function used(KitKind $kind, ?string $address): ?string
     {
-        foreach ($address === null ? [] : KitItem::query()->where('kind', $kind->value)->orderBy('name')->get() as $item) {
-            if ($item->piece()->address === $address) {
-                return (string) $item->id;
-            }
-        }
+        $item = $address === null ? null : $this->kit->first(fn (KitItem $item): bool => $item->kind === $kind->value
+            && $this->addresses[$item->id] === $address);
 
-        return null;
+        return $item === null ? null : (string) $item->id;
     }
 
     /**
@@ -166,17 +177,17 @@ final readonly class TakeStart
      */
     public function last(): Collection
     {
-        return $this->page->shot->takes()->limit(self::SHOWN)->get();
+        return $this->last ??= $this->page->shot->takes()->limit(self::SHOWN)->get();
     }
 
     /**
      * @return array<int|string, string> those that answer first, and after them what runs on its own timer and never reports
      */
-    private static function reached(KitKind $kind): array
+    private function reached(KitKind $kind): array
     {
         $reached = $byThemselves = [];
-        foreach (KitItem::query()->where('kind', $kind->value)->orderBy('name')->get() as $item) {
-            $address = $item->piece()->address;
+        foreach ($this->kit->where('kind', $kind->value) as $item) {
+            $address = $this->addresses[$item->id];
             if ($address === self::BY_ITSELF) {
                 $byThemselves[$item->id] = Words::of('app.take_start.intervalometer', item: $item->name);
             } elseif ($address !== '') {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Export;
 
 use Evrent\Core\Clip\Frames;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Run\Take\PhotoSpans;
 
@@ -16,11 +17,12 @@ final class Otio
 {
     private const DIGITS = 6;
 
-    public static function of(Material $material, Frames $frames): string
+    /** @param callable(Message): string $say puts the markers' names into the reader's language */
+    public static function of(Material $material, Frames $frames, callable $say): string
     {
         $rate = $frames->clip->rate->framesPerSecond();
         $clips = array_map(static fn (Shots $shot): array => self::clip($material, $shot, $rate), Shots::of($frames));
-        $track = self::item('Track.1', 'Photos', ['kind' => 'Video', 'children' => $clips, 'markers' => self::markers($material, $frames, $rate)]);
+        $track = self::item('Track.1', 'Photos', ['kind' => 'Video', 'children' => $clips, 'markers' => self::markers($material, $frames, $rate, $say)]);
 
         return json_encode(self::item('Timeline.1', $material->schedule->plan->title, [
             'global_start_time' => null,
@@ -58,9 +60,11 @@ final class Otio
     }
 
     /**
+     * @param callable(Message): string $say
+     *
      * @return list<array<string, mixed>> in the time of the clip
      */
-    private static function markers(Material $material, Frames $frames, float $rate): array
+    private static function markers(Material $material, Frames $frames, float $rate, callable $say): array
     {
         $at = [];
         foreach ($frames->frames as $n => $frame) {
@@ -69,13 +73,13 @@ final class Otio
         $markers = [];
         foreach ($material->schedule->pegPhotos() as $n => $number) {
             if (isset($at[$number])) {
-                $markers[] = self::marker('Keyframe ' . Move::peg($n), 'GREEN', $at[$number], 1, $rate);
+                $markers[] = self::marker($say(new Message('export.otio.keyframe', ['peg' => Move::peg($n)])), 'GREEN', $at[$number], 1, $rate);
             }
         }
         foreach (PhotoSpans::of($material->unfit()) as [$first, $last]) {
             if (isset($at[$first], $at[$last])) {
-                $told = $first === $last ? "Photo {$first} missing or bad" : "Photos {$first} to {$last} missing or bad";
-                $markers[] = self::marker($told, 'RED', min($at[$first], $at[$last]), abs($at[$last] - $at[$first]) + 1, $rate);
+                $unusable = new Message('export.otio.unusable', ['count' => $last - $first + 1, 'first' => (string) $first, 'last' => (string) $last]);
+                $markers[] = self::marker($say($unusable), 'RED', min($at[$first], $at[$last]), abs($at[$last] - $at[$first]) + 1, $rate);
             }
         }
 

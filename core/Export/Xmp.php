@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Export;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * A file that stands beside a photo and says of it what a developing program takes over: its place in the shot, whether it is spoilt (rating -1)
  * or a still to keep (5), and by how many stops it has to be brighter to come level with its neighbours.
@@ -19,14 +21,16 @@ final class Xmp
         return pathinfo($material->linkName($number), PATHINFO_FILENAME) . '.xmp';
     }
 
-    public static function of(Material $material, int $number): string
+    /** @param callable(Message): string $say puts its title into the reader's language */
+    public static function of(Material $material, int $number, callable $say): string
     {
         $rating = match (true) {
             in_array($number, $material->spoilt, true) => self::SPOILT,
             in_array($number, $material->picks, true) => self::PICK,
             default => 0,
         };
-        $title = htmlspecialchars($material->schedule->plan->title, ENT_XML1 | ENT_QUOTES);
+        $titled = new Message('export.xmp.title', ['title' => $material->schedule->plan->title, 'number' => (string) $number]);
+        $title = htmlspecialchars($say($titled), ENT_XML1 | ENT_QUOTES);
         $exposure = isset($material->offsets[$number]) ? sprintf("\n    crs:Exposure2012=\"%+.2F\"", $material->offsets[$number]) : '';
 
         return <<<XML
@@ -40,7 +44,7 @@ final class Xmp
                 xmlns:photoshop="http://ns.adobe.com/photoshop/1.0/"
                 xmp:Rating="{$rating}"
                 photoshop:TransmissionReference="{$number} of {$material->photos()}"{$exposure}>
-               <dc:title><rdf:Alt><rdf:li xml:lang="x-default">{$title}, photo {$number}</rdf:li></rdf:Alt></dc:title>
+               <dc:title><rdf:Alt><rdf:li xml:lang="x-default">{$title}</rdf:li></rdf:Alt></dc:title>
               </rdf:Description>
              </rdf:RDF>
             </x:xmpmeta>

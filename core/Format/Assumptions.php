@@ -6,6 +6,7 @@ namespace Evrent\Core\Format;
 
 use Evrent\Core\Checks\About;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
@@ -116,13 +117,13 @@ final class Assumptions
             return new Assumption($pointer, $field->told(), Angles::compassPoint($this->plan->rig->base->zeroBearingDegrees));
         }
         $unit = $of === null ? $field->unit : sprintf(self::COUNTED_IN[basename($pointer)] ?? '%s', $of->kind->unit());
-        $unit = str_starts_with($unit, '°') || str_starts_with($unit, '/') ? $unit : " {$unit}";
         $text = match (true) {
             is_bool($value) => new Message($value ? 'history.on' : 'history.off'),
             $pointer === '/light/lamps_on' && is_string($value) => Light::lampsOn($value),
             is_string($value) => $field->said($value),
-            $unit === ' stops' && (is_int($value) || is_float($value)) => Quantity::stops((float) $value),
-            default => rtrim($field->kind->text($value) . $unit),
+            str_ends_with($pointer, '_stops') && (is_int($value) || is_float($value)) => Quantity::stops((float) $value),
+            is_string($unit) && (str_starts_with($unit, '°') || str_starts_with($unit, '/')) => $field->kind->text($value) . $unit,
+            default => Joined::of([$field->kind->text($value), $unit], Joined::WORDS),
         };
 
         return new Assumption($pointer, $named, $text);

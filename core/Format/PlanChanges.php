@@ -140,7 +140,7 @@ final class PlanChanges
 
         return self::changed($name, self::readable($text($old)), match (true) {
             $unit === '' => $is,
-            str_starts_with($unit, '°') => Joined::of([$is, $unit], Joined::PLAIN),
+            is_string($unit) && str_starts_with($unit, '°') => Joined::of([$is, $unit], Joined::PLAIN),
             default => Joined::of([$is, ' ', $unit], Joined::PLAIN),
         });
     }

@@ -25,7 +25,7 @@ final readonly class PlanField
      * @param bool    $mayBeEmpty whether its field in a form may be left empty: nothing is said, or the usual value holds again
      * @param ?int    $most       of a list, how many
      * @param Text|string $label  what the history calls it; empty where that is its name
-     * @param string  $unit       in words for people
+     * @param Text|string $unit   in words for people
      */
     public function __construct(
         public FieldKind $kind,
@@ -37,7 +37,7 @@ final readonly class PlanField
         public bool $mayBeEmpty = false,
         public ?int $most = null,
         public Text|string $label = '',
-        public string $unit = '',
+        public Text|string $unit = '',
     ) {
         $this->as = $property ?? $name;
     }

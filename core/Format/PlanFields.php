@@ -125,7 +125,7 @@ final class PlanFields
             'endless' => ['kind' => FieldKind::Flag, 'as' => 'isEndless', 'usual' => false],
             'clockwork_per_h' => [
                 'kind' => FieldKind::Number, 'as' => 'clockworkPerHour', 'mayLack' => true, 'instead' => 1.0,
-                'unit' => 'an hour',
+                'unit' => 'units.unit.per_hour',
             ],
         ],
         '/rig/base' => [
@@ -332,7 +332,7 @@ final class PlanFields
             'aperture' => ['kind' => FieldKind::Number, 'as' => 'aperture', 'usual' => 8.0],
             'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'usual' => 100.0],
             'iso_changes' => ['kind' => FieldKind::Part],
-            'nd_stops' => ['kind' => FieldKind::Number, 'as' => 'ndStops', 'usual' => 0.0, 'unit' => 'stops'],
+            'nd_stops' => ['kind' => FieldKind::Number, 'as' => 'ndStops', 'usual' => 0.0, 'unit' => 'units.unit.stops'],
             'cloud' => ['kind' => FieldKind::Choice, 'as' => 'cloud', 'usual' => Cloud::Clear],
             'metered' => ['kind' => FieldKind::Part],
             'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'usual' => LightKind::Outdoors],
@@ -346,7 +346,7 @@ final class PlanFields
             'exposed_for' => ['kind' => FieldKind::Choice, 'as' => 'exposedFor', 'usual' => ExposedFor::Land],
             'lamps_lux' => ['kind' => FieldKind::Number, 'as' => 'lampsLux', 'usual' => 0.0, 'unit' => 'lux'],
             'lamps_on' => ['kind' => FieldKind::Text, 'as' => 'lampsOn', 'usual' => Light::LAMPS_ALWAYS],
-            'bias_stops' => ['kind' => FieldKind::Number, 'as' => 'biasStops', 'usual' => 0.0, 'unit' => 'stops'],
+            'bias_stops' => ['kind' => FieldKind::Number, 'as' => 'biasStops', 'usual' => 0.0, 'unit' => 'units.unit.stops'],
             'widest_aperture' => ['kind' => FieldKind::Number, 'as' => 'widestAperture', 'mayLack' => true, 'instead' => 2.8],
             'highest_iso' => ['kind' => FieldKind::Number, 'as' => 'highestIso', 'mayLack' => true, 'instead' => 6400.0],
             'narrowest_aperture' => ['kind' => FieldKind::Number, 'as' => 'narrowestAperture', 'mayLack' => true, 'instead' => 22.0],
@@ -450,7 +450,14 @@ final class PlanFields
         [$part, $name] = self::placed($pointer);
         $row = self::TABLE[$part][$name] ?? null;
         if ($row !== null) {
-            return self::field($part, $name, $row);
+            $unit = $row['unit'] ?? self::unitOf($name);
+
+            return self::field(
+                $name,
+                $row,
+                new Message('fields.' . strtr(trim(str_replace('/*', '', "{$part}/{$name}"), '/'), '/', '_')),
+                str_contains($unit, '.') ? new Message($unit) : $unit,
+            );
         }
 
         // What else stands in a keyframe is the position of an axis.
@@ -482,13 +489,13 @@ final class PlanFields
     /**
      * @param string $part such as /camera, or /rig/axes/* for what stands in a list
      *
-     * @return array<string, PlanField> by name
+     * @return array<string, PlanField> by name, without label and unit: those who read and write plans ask for neither, and there are many
      */
     public static function of(string $part): array
     {
         $fields = [];
         foreach (self::TABLE[$part] ?? [] as $name => $row) {
-            $fields[$name] = self::field($part, $name, $row);
+            $fields[$name] = self::field($name, $row);
         }
 
         return $fields;
@@ -528,11 +535,9 @@ final class PlanFields
      *     kind: FieldKind, as?: string, usual?: mixed, instead?: mixed, mayLack?: bool, mayBeEmpty?: bool, most?: int, label?: string, unit?: string,
      * } $row
      */
-    private static function field(string $part, string $name, array $row): PlanField
+    private static function field(string $name, array $row, Text|string $label = '', Text|string $unit = ''): PlanField
     {
         $mayLack = $row['mayLack'] ?? false;
-        // Most names say their unit at their end.
-        $unit = $row['unit'] ?? (preg_match('/_(' . implode('|', array_keys(self::UNITS)) . ')$/D', $name, $found) === 1 ? self::UNITS[$found[1]] : '');
 
         return new PlanField(
             $row['kind'],
@@ -543,8 +548,14 @@ final class PlanFields
             $mayLack,
             $mayLack || ($row['mayBeEmpty'] ?? false),
             $row['most'] ?? null,
-            new Message('fields.' . strtr(trim(str_replace('/*', '', "{$part}/{$name}"), '/'), '/', '_')),
+            $label,
             $unit,
         );
+    }
+
+    /** Most names have their unit at their end. */
+    private static function unitOf(string $name): string
+    {
+        return preg_match('/_(' . implode('|', array_keys(self::UNITS)) . ')$/D', $name, $found) === 1 ? self::UNITS[$found[1]] : '';
     }
 }

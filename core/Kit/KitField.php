@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
 
 /**
@@ -25,5 +26,11 @@ final readonly class KitField
         public bool $whole = false,
         public bool $beginsLine = false,
     ) {
+    }
+
+    /** The number and its unit, as a message names them. */
+    public function what(): Text|string
+    {
+        return $this->unit === '' ? $this->label : new Message('kit.kit_item.in_unit', ['label' => $this->label, 'unit' => $this->unit]);
     }
 }

@@ -64,14 +64,13 @@ final readonly class KitItem
         $fields = $kind->fields();
         foreach ($fields as $field => $known) {
             $value = $values[$field] ?? null;
-            $what = $known->unit === '' ? $known->label : new Message('kit.kit_item.in_unit', ['label' => $known->label, 'unit' => $known->unit]);
             if ($value === null) {
                 if ($known->needed) {
-                    $problems->add("/{$field}", new Message('kit.kit_item.needed', ['what' => $what, 'kind' => $kind->label()]));
+                    $problems->add("/{$field}", new Message('kit.kit_item.needed', ['what' => $known->what(), 'kind' => $kind->label()]));
                 }
                 continue;
             }
-            $problems->unlessBetween($value, $known->least, $known->most, "/{$field}", $what);
+            $problems->unlessBetween($value, $known->least, $known->most, "/{$field}", $known->what());
             if ($known->whole && floor($value) !== $value) {
                 $problems->add("/{$field}", new Message('kit.kit_item.whole'));
             }

@@ -18,6 +18,7 @@ use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 use Evrent\Devices\Protocol\Gcode\PassProgram;
 use Evrent\Devices\Protocol\Gcode\ShotProgram;
+use Evrent\Words\Words;
 
 /**
  * A shot, or the clip of its photos, as a file that another program reads.
@@ -118,7 +119,7 @@ enum ShotFile: string implements Labelled
 
         return match ($this) {
             self::Ffconcat => Ffconcat::of($material, $frames),
-            self::Otio => Otio::of($material, $frames),
+            self::Otio => Otio::of($material, $frames, Words::say(...)),
             self::Cmx3600 => Cmx3600::of($material, $frames),
             self::Gltf => Gltf::of($material, CameraPath::of($schedule, $frames)),
             self::Csv => CameraPath::of($schedule, $frames)->csv(),

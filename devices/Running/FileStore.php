@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Evrent\Devices\Running;
 
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Run\Take\TakeState;
 use Evrent\Devices\Links\RigStatus;
 use Evrent\Words\Words;
-use RuntimeException;
 
 /**
  * A take's log in a file of lines (evrent.run-log/2), and orders as words on standard input. Each line is on the disk before the next thing is done;
@@ -37,7 +38,7 @@ final class FileStore implements TakeStore
      * @param ?resource     $aloud where alarms are said too; null for nowhere
      * @param int           $token of who writes: one more than that of who wrote last
      *
-     * @throws RuntimeException when somebody else has the file, or it cannot be written
+     * @throws Failure when somebody else has the file, or it cannot be written
      */
     public function __construct(
         string $path,
@@ -49,19 +50,19 @@ final class FileStore implements TakeStore
     ) {
         $file = @fopen($path, $header === null ? 'r+b' : 'xb');
         if ($file === false) {
-            throw new RuntimeException($header === null ? "cannot write {$path}" : "{$path} is there already: name another, or go on with it by --resume");
+            throw new Failure(new Message($header === null ? 'devices.file_store.not_written' : 'devices.file_store.exists', ['path' => $path]));
         }
         if (!flock($file, LOCK_EX | LOCK_NB)) {
-            throw new RuntimeException("somebody else runs {$path}");
+            throw new Failure(new Message('devices.file_store.in_use', ['path' => $path]));
         }
         $onDisk = @fopen($path, 'rb');
         if ($onDisk === false) {
-            throw new RuntimeException("cannot read {$path}");
+            throw new Failure(new Message('devices.file_store.not_read', ['path' => $path]));
         }
         $this->file = $file;
         $this->onDisk = $onDisk;
         if ($header !== null && !$this->isWritten($header)) {
-            throw new RuntimeException('The log cannot be written. Is the disk full?');
+            throw new Failure(new Message('devices.file_store.full'));
         }
         if ($header === null) {
             // A line that broke off never happened.
@@ -148,7 +149,7 @@ final class FileStore implements TakeStore
     private function complain(): void
     {
         if ($this->aloud !== null && !$this->hasComplained) {
-            fwrite($this->aloud, "The log cannot be written: is the disk full? The take waits, and goes on when there is room.\n");
+            fwrite($this->aloud, Words::of('devices.file_store.waits') . "\n");
         }
         $this->hasComplained = true;
     }

@@ -319,7 +319,6 @@ return [
         'clockwork' => 'clockwork base',
     ],
     'take_start' => [
-        'none' => 'none',
         'planned_in' => 'at the planned start, in :planned',
         'at' => 'at :words',
         'time' => 'at a time of day',

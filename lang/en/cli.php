@@ -94,6 +94,8 @@ return [
         'address_problem' => '--:option: enter host and port, such as 127.0.0.1:7002.',
         'cannot_listen' => '--port: cannot listen there: :getMessage',
         'not_written' => '--address-file: :file is not writable.',
+        'listens_rig' => 'rig at :address',
+        'listens_camera' => 'camera at :address, trigger at :trigger',
     ],
     'export' => [
         'description' => 'A plan for other programs',

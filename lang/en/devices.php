@@ -158,6 +158,13 @@ return [
         'no_pass' => 'No real-time pass planned. Enter its duration and choose a rig that moves.',
         'too_fast' => 'Too fast for the rig. Enter :shortestSeconds or more.',
         'no_clock' => 'A program needs a shot with an interval and a rig that moves. Choose another mode, or a rig.',
+        'photos' => ':count photo in :run|:count photos in :run',
+        'hands_off' => 'Hands off the rig: it homes and moves to its first position.',
+        'photo' => 'photo',
+        'pass_of' => 'a pass of :pass in real time',
+        'start_camera' => 'start the camera',
+        'pass' => 'pass',
+        'pass_end' => 'end of the pass',
     ],
     'run' => [
         'not_set' => 'Not set: the camera did not accept it.',
@@ -235,5 +242,13 @@ return [
         'out_of_range' => 'Number out of range.',
         'moving' => 'Moving: ask once it stands still.',
         'contradicts' => 'Two words of the line contradict each other.',
+    ],
+    'file_store' => [
+        'not_written' => ':path is not writable.',
+        'exists' => ':path exists already. Enter another name, or resume that take with --resume.',
+        'in_use' => 'Another process is running :path.',
+        'not_read' => ':path is not readable.',
+        'full' => 'The log cannot be written. Is the disk full?',
+        'waits' => 'The log cannot be written. Is the disk full? The take waits, and resumes when there is room.',
     ],
 ];

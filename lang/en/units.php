@@ -50,6 +50,7 @@ return [
         'stops' => 'stops',
         'photos' => 'photos',
         'yes' => '1 = yes',
+        'per_hour' => 'per hour',
     ],
     'dates' => [
         'dmy' => 'd MMMM y',

@@ -319,7 +319,6 @@ return [
         'clockwork' => 'base de relojería',
     ],
     'take_start' => [
-        'none' => 'ninguno',
         'planned_in' => 'a la hora prevista, dentro de :planned',
         'at' => 'a las :words',
         'time' => 'a una hora',

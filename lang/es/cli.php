@@ -94,6 +94,8 @@ return [
         'address_problem' => '--:option: indica host y puerto, como 127.0.0.1:7002.',
         'cannot_listen' => '--port: no se puede escuchar ahí: :getMessage',
         'not_written' => '--address-file: no se puede escribir en :file.',
+        'listens_rig' => 'rig en :address',
+        'listens_camera' => 'cámara en :address, disparador en :trigger',
     ],
     'export' => [
         'description' => 'Un plan para otros programas',
@@ -123,7 +125,7 @@ return [
         'description' => 'Busca el origen de un rig, lo mueve o lo dirige',
         'plan' => 'Archivo de plan (evrent.plan/1) con los ejes del rig, o - para la entrada estándar',
         'rig' => 'host y puerto, como 127.0.0.1:7801, o un puerto serie como /dev/ttyUSB0',
-        'home' => 'Hacer antes el homing',
+        'home' => 'Buscar antes el origen',
         'to' => 'Ir ahí, como "slide 120, pan -3.5"',
         'by' => 'Pasos enteros del motor, como "slide 1"',
         'steer' => 'Parte de la velocidad máxima de cada eje, como "slide 0.5, pan -1"; sin ella, se lee de la entrada estándar',
@@ -181,7 +183,7 @@ return [
     'rig_options' => [
         'status' => 'Ejes en la línea de estado del rig, como X,C,A; sin ella, los que comunica',
         'letters' => 'Letras de los ejes del plan, como "slide X, pan Y"',
-        'homing' => 'Línea del homing, como $H',
+        'homing' => 'Línea para buscar el origen, como $H',
         'settled' => 'Línea que se responde al terminar todo movimiento, como "G4 P0.01"',
         'trigger' => 'Líneas de disparo, como "M8; G4 P{s}; M9"',
     ],

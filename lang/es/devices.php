@@ -158,6 +158,13 @@ return [
         'no_pass' => 'No hay pasada en tiempo real. Escribe la duración y elige un rig que se mueva.',
         'too_fast' => 'Demasiado rápido para el rig. Escribe :shortestSeconds o más.',
         'no_clock' => 'Un programa necesita un plano con intervalo y un rig que se mueva. Elige otro modo, o un rig.',
+        'photos' => ':count foto en :run|:count fotos en :run',
+        'hands_off' => 'No toques el rig: busca el origen y va a su primera posición.',
+        'photo' => 'foto',
+        'pass_of' => 'una pasada de :pass en tiempo real',
+        'start_camera' => 'pon en marcha la cámara',
+        'pass' => 'pasada',
+        'pass_end' => 'fin de la pasada',
     ],
     'run' => [
         'not_set' => 'Sin ajustar: la cámara no lo acepta.',
@@ -235,5 +242,13 @@ return [
         'out_of_range' => 'Número fuera de rango.',
         'moving' => 'En movimiento: pídelo cuando esté quieto.',
         'contradicts' => 'Dos palabras de la línea se contradicen.',
+    ],
+    'file_store' => [
+        'not_written' => 'No se puede escribir en :path.',
+        'exists' => ':path ya existe. Indica otro nombre o reanuda esa toma con --resume.',
+        'in_use' => 'Otro proceso está ejecutando :path.',
+        'not_read' => 'No se puede leer :path.',
+        'full' => 'No se puede escribir el registro. ¿Está lleno el disco?',
+        'waits' => 'No se puede escribir el registro. ¿Está lleno el disco? La toma espera y sigue cuando haya espacio.',
     ],
 ];

@@ -50,6 +50,7 @@ return [
         'stops' => 'pasos',
         'photos' => 'fotos',
         'yes' => '1 = sí',
+        'per_hour' => 'por hora',
     ],
     'dates' => [
         'dmy' => 'd \'de\' MMMM \'de\' y',

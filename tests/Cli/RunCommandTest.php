@@ -66,7 +66,7 @@ final class RunCommandTest extends TestCase
         self::assertSame(2, $code);
         self::assertStringContainsString('is of another plan', $errors);
         [, , $errors] = self::evrent(['run', self::plan(), "--log={$this->folder}/log", '--rig=127.0.0.1:1']);
-        self::assertStringContainsString('is there already', $errors);
+        self::assertStringContainsString(Words::of('devices.file_store.exists', path: "{$this->folder}/log"), $errors);
     }
 
     /** Nobody is left waiting without a word; told to stop, it stops. */

@@ -30,6 +30,7 @@ use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\FolderSums;
 use Evrent\Devices\Photos\Numbered;
 use Evrent\Devices\Photos\PhotoFolder;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
@@ -156,9 +157,9 @@ final class HostileNamesTest extends TestCase
         self::assertCount(1 + 2 * count($photos), $lines);
         file_put_contents("{$this->folder}/list.ffconcat", implode("\n", $lines));
         (new Process(['ffmpeg', '-v', 'error', '-f', 'concat', '-safe', '0', '-protocol_whitelist', 'file', '-i', 'list.ffconcat', '-f', 'null', '-'], $this->folder))->run();
-        self::assertSame([], preg_grep('/[\x00-\x08\x0b\x0c\x0e-\x1f]/', [Cmx3600::of($material, $whole), Otio::of($material, $whole)]));
+        self::assertSame([], preg_grep('/[\x00-\x08\x0b\x0c\x0e-\x1f]/', [Cmx3600::of($material, $whole), Otio::of($material, $whole, Words::say(...))]));
         foreach (array_keys($paths) as $number) {
-            self::assertNotFalse(@simplexml_load_string(Xmp::of($material, $number)));
+            self::assertNotFalse(@simplexml_load_string(Xmp::of($material, $number, Words::say(...))));
         }
         $this->assertNothingHappened($before);
     }

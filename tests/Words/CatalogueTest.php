@@ -36,6 +36,14 @@ final class CatalogueTest extends TestCase
         }
     }
 
+    /** Where none of the framework's helpers are loaded, too. */
+    public function testAKeyWithoutTextStandsForItselfOnTheCommandLine(): void
+    {
+        $code = 'require $argv[1]; echo Evrent\Words\Words::of("units.no_such_text", count: 1), " ", Evrent\Words\Words::of("none.at.all");';
+        exec(implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, '-r', $code, self::ROOT . '/cli/autoload.php'])), $lines, $status);
+        self::assertSame([0, ['units.no_such_text none.at.all']], [$status, $lines]);
+    }
+
     /** Plurals have one form for one and one for more; English and Spanish alike. */
     public function testPluralsHaveTwoForms(): void
     {

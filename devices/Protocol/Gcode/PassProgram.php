@@ -48,14 +48,15 @@ final class PassProgram
         $moves = $plan->timing->photos - 1;
         $each = ShotProgram::number(60.0 * $moves / $pass->seconds, 6);
         $lines = [
-            '(' . preg_replace('/[^\x20-\x7e]|[()]/', '', $plan->title) . ')', sprintf('(a pass of %.1F s in real time)', $pass->seconds),
-            '(Hands off the rig: it homes and goes to its first place.)', 'G21 G90 G94', 'G28', 'G0' . $to(0), 'M400',
-            '(start the camera)', 'G4 P' . ShotProgram::number(self::LEAD_SECONDS), '(pass)',
+            Comment::of($plan->title), Comment::of(new Message('devices.program.pass_of', ['pass' => Quantity::withUnit($pass->seconds, 's', 1)])),
+            Comment::of(new Message('devices.program.hands_off')), 'G21 G90 G94', 'G28', 'G0' . $to(0), 'M400',
+            Comment::of(new Message('devices.program.start_camera')), 'G4 P' . ShotProgram::number(self::LEAD_SECONDS),
+            Comment::of(new Message('devices.program.pass')),
         ];
         for ($n = 1; $n <= $moves; $n++) {
             $lines[] = "G93 G1{$to($n)} F{$each}";
         }
 
-        return implode("\n", [...$lines, 'M400', 'G94', '(end of the pass)']) . "\n";
+        return implode("\n", [...$lines, 'M400', 'G94', Comment::of(new Message('devices.program.pass_end'))]) . "\n";
     }
 }

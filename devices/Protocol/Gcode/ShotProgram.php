@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Devices\Protocol\Gcode;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Values\InvalidInput;
@@ -37,11 +38,14 @@ final class ShotProgram
         $stops = $plan->timing->mode->stops();
         $byLine = $plan->camera->exposureTimedBy === TimedBy::Controller;
         $triggers = $schedule->timeline->triggerSeconds;
-        $title = preg_replace('/[^\x20-\x7e]|[()]/', '', $plan->title);
         $lines = [
-            "({$title})", sprintf('(%d photos in %.0F s)', $schedule->photosTotal(), $schedule->summary->runSeconds),
-            '(Hands off the rig: it homes and goes to its first place.)', 'G21 G90 G94', 'G28', self::to($schedule, 0), 'M400',
+            Comment::of($plan->title), Comment::of(new Message('devices.program.photos', [
+                'count' => $schedule->photosTotal(), 'run' => Quantity::withUnit($schedule->summary->runSeconds, 's', 0),
+            ])),
+            Comment::of(new Message('devices.program.hands_off')), 'G21 G90 G94', 'G28', self::to($schedule, 0), 'M400',
         ];
+        // Once for all of them: a program has thousands.
+        $photo = substr(Comment::of(new Message('devices.program.photo')), 1, -1);
         $now = 0.0;
         foreach ($triggers as $n => $due) {
             $wait = round($due - $now, self::DIGITS);
@@ -49,7 +53,7 @@ final class ShotProgram
                 $lines[] = self::wait($wait);
                 $now += $wait;
             }
-            $lines[] = sprintf('(photo %d)', $n + 1);
+            $lines[] = "({$photo} " . ($n + 1) . ')';
             if (!$stops && isset($triggers[$n + 1])) {
                 // Evenly to the next place, in the time until its photo; one such way goes over into the next.
                 $lines[] = sprintf('G93 G1 %s F%s', substr(self::to($schedule, $n + 1), 3), self::number(60.0 / ($triggers[$n + 1] - $due), 6));

@@ -1,4 +1,7 @@
-@php $texts = $page->texts; @endphp
+@php
+    $texts = $page->texts;
+    $start = new App\Pages\TakeStart($page);
+@endphp
 <x-layout :words="['bench', 'rig', 'live', 'axes']" :title="$view->label() . ' · ' . $page->plan->title"
     :crumbs="[$page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id), $page->plan->title => null]"
     :has-own-saving="true" :keep="$page->shot->shoot->pages()">

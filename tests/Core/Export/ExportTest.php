@@ -18,6 +18,7 @@ use Evrent\Core\Export\Otio;
 use Evrent\Core\Export\Shots;
 use Evrent\Core\Export\Xmp;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Words\Words;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -59,7 +60,7 @@ final class ExportTest extends TestCase
          *     source_range: array{start_time: array{value: float, rate: float}, duration: array{value: float}}, effects: list<array{OTIO_SCHEMA: string, time_scalar: float}>,
          *     media_references: array{DEFAULT_MEDIA: array{name_prefix: string, name_suffix: string}}}>, markers: list<array{name: string}>}>}} $otio
          */
-        $otio = json_decode(Otio::of(self::material(), self::frames(new Clip(speeds: [new Speed(71, 90, 2.0)]))), true, 32, JSON_THROW_ON_ERROR);
+        $otio = json_decode(Otio::of(self::material(), self::frames(new Clip(speeds: [new Speed(71, 90, 2.0)])), Words::say(...)), true, 32, JSON_THROW_ON_ERROR);
         self::assertSame('Timeline.1', $otio['OTIO_SCHEMA']);
         $track = $otio['tracks']['children'][0];
         self::assertCount(7, $track['children']);
@@ -71,10 +72,10 @@ final class ExportTest extends TestCase
         $reference = $track['children'][0]['media_references']['DEFAULT_MEDIA'];
         self::assertSame(['Flood-at-the-mill_', '.jpg'], [$reference['name_prefix'], $reference['name_suffix']]);
         $other = new Material(self::schedule(), array_fill(1, 100, 'card/EVR_0001.HEIC'));
-        self::assertStringContainsString('"name_suffix": ".heic"', Otio::of($other, Frames::of(new Clip(), 100)));
-        self::assertStringContainsString('"name_prefix": "Flood-at-the-mill_"', Otio::of($other, Frames::of(new Clip(), 100)));
-        self::assertContains('Keyframe A', array_column($track['markers'], 'name'));
-        self::assertContains('Photos 40 to 42 missing or bad', array_column($track['markers'], 'name'));
+        self::assertStringContainsString('"name_suffix": ".heic"', Otio::of($other, Frames::of(new Clip(), 100), Words::say(...)));
+        self::assertStringContainsString('"name_prefix": "Flood-at-the-mill_"', Otio::of($other, Frames::of(new Clip(), 100), Words::say(...)));
+        self::assertContains(Words::of('export.otio.keyframe', peg: 'A'), array_column($track['markers'], 'name'));
+        self::assertContains(Words::of('export.otio.unusable', count: 3, first: '40', last: '42'), array_column($track['markers'], 'name'));
     }
 
     /** Every object has what OpenTimelineIO's serialisation has, under the same names and of the same kinds; one that lacks something is found. */
@@ -82,7 +83,7 @@ final class ExportTest extends TestCase
     {
         $schema = (string) file_get_contents(__DIR__ . '/../../fixtures/opentimelineio.schema.json');
         foreach ([new Clip(), new Clip(Holes::Blended, true, speeds: [new Speed(71, 90, 2.0), new Speed(91, 95, 0.25, 2)]), new Clip(Holes::Dropped)] as $clip) {
-            $otio = Otio::of(self::material(), self::frames($clip));
+            $otio = Otio::of(self::material(), self::frames($clip), Words::say(...));
             $isRead = static fn (string $json): bool => (new Validator())->validate(json_decode($json, false, 64, JSON_THROW_ON_ERROR), $schema)->isValid();
             self::assertTrue($isRead($otio));
             self::assertFalse($isRead((string) preg_replace('/"frame_step": 1,/', '', $otio, 1)));
@@ -107,11 +108,11 @@ final class ExportTest extends TestCase
     public function testASidecarSaysPlaceRatingAndExposure(): void
     {
         $material = new Material(self::schedule(), [], [60], [33], [33 => 0.12]);
-        self::assertStringContainsString('xmp:Rating="-1"', Xmp::of($material, 60));
-        self::assertStringContainsString('xmp:Rating="5"', Xmp::of($material, 33));
-        self::assertStringContainsString('crs:Exposure2012="+0.12"', Xmp::of($material, 33));
-        self::assertStringContainsString('xmp:Rating="0"', Xmp::of($material, 1));
-        self::assertNotFalse(simplexml_load_string(Xmp::of(new Material(Schedule::of(Plans::with(['/title' => 'Salt & "mud" <pan>']))), 1)));
+        self::assertStringContainsString('xmp:Rating="-1"', Xmp::of($material, 60, Words::say(...)));
+        self::assertStringContainsString('xmp:Rating="5"', Xmp::of($material, 33, Words::say(...)));
+        self::assertStringContainsString('crs:Exposure2012="+0.12"', Xmp::of($material, 33, Words::say(...)));
+        self::assertStringContainsString('xmp:Rating="0"', Xmp::of($material, 1, Words::say(...)));
+        self::assertNotFalse(simplexml_load_string(Xmp::of(new Material(Schedule::of(Plans::with(['/title' => 'Salt & "mud" <pan>']))), 1, Words::say(...))));
     }
 
     /** The numbers in the file are the plan's: read back, the last camera stands where the plan ends, and looks where it looks. */
