@@ -16,6 +16,9 @@ final class Words
 {
     private static ?Catalogue $catalogue = null;
 
+    /** @var array<string, IntlDateFormatter> by language, time zone and pattern */
+    private static array $dates = [];
+
     public static function use(Catalogue $catalogue): void
     {
         self::$catalogue = $catalogue;
@@ -89,9 +92,13 @@ final class Words
     public static function date(DateTimeInterface $day, string $key): string
     {
         $catalogue = self::catalogue();
+        $pattern = $catalogue->words($key);
         $none = IntlDateFormatter::NONE;
+        // Making one takes a quarter of a millisecond, and a page has a dozen dates.
+        $name = "{$catalogue->getLocale()} {$day->getTimezone()->getName()} {$pattern}";
+        self::$dates[$name] ??= new IntlDateFormatter($catalogue->getLocale(), $none, $none, $day->getTimezone(), null, $pattern);
 
-        return (string) (new IntlDateFormatter($catalogue->getLocale(), $none, $none, $day->getTimezone(), null, $catalogue->words($key)))->format($day);
+        return (string) self::$dates[$name]->format($day);
     }
 
     private static function environment(): string
