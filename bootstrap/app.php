@@ -27,7 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Nothing here is called from another origin, and the package it needs is left out.
         $middleware->remove(HandleCors::class);
         $middleware->prepend([SafeHeaders::class, ReadLook::class, ReadLanguage::class, OnlyOurNames::class]);
-        $middleware->encryptCookies(except: [ReadLook::COOKIE]);
+        $middleware->encryptCookies(except: [ReadLook::COOKIE, ReadLanguage::COOKIE]);
         $middleware->append([ReadableText::class, WholeUploads::class]);
         // TLS, where there is any, ends at a server on this machine.
         $middleware->trustProxies(at: ['127.0.0.1', '::1'], headers: Request::HEADER_X_FORWARDED_PROTO);

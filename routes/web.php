@@ -21,6 +21,7 @@ use App\Http\Controllers\LightController;
 use App\Http\Controllers\LiveController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\OldAddressController;
+use App\Http\Controllers\ManifestController;
 use App\Http\Controllers\NightController;
 use App\Http\Controllers\PackingController;
 use App\Http\Controllers\PhotosController;
@@ -69,6 +70,7 @@ Route::pattern('clipRevision', '[0-9]{1,15}');
 Route::pattern('id', '[0-9]{1,15}');
 
 Route::get('/up', UpController::class)->withoutMiddleware('web');
+Route::get('/manifest.webmanifest', [ManifestController::class, 'show'])->withoutMiddleware('web');
 
 Route::middleware('can:viewAny,' . Shoot::class)->group(static function (): void {
     Route::get('/', [ShootController::class, 'index'])->name('shoots.index');

@@ -27,7 +27,7 @@ back_up() {
         } >about
         tar -cf backup.tar about database.dump
         sync backup.tar
-    ) || { rm -rf "$work"; fail 'the backup could not be made.' "Is there room on the disk? The database is as it was."; }
+    ) || { rm -rf "$work"; fail "$(words backup_failed)" "$(words backup_failed_help)"; }
     mv "$work/backup.tar" "$file"
     rm -rf "$work"
 }
@@ -36,9 +36,9 @@ back_up() {
 check_backup() {
     local file=$1 folder=$2
     # Two files and nothing else, wherever the file came from: no links, no owners, no other machine by a colon in its name.
-    tar --force-local --no-same-owner --no-same-permissions -xf "$file" -C "$folder" -- about database.dump 2>/dev/null && [ ! -L "$folder/about" ] && [ ! -L "$folder/database.dump" ] || fail "$file is no backup of Evrent’s, or it is torn."
-    [ "$(sed -n 's/^format //p' "$folder/about")" = evrent.backup/1 ] || fail "$file is no backup that this version can read."
-    [ "$(sed -n 's/^sha256 //p' "$folder/about")" = "$(sha256sum "$folder/database.dump" | cut -d' ' -f1)" ] || fail "$file is damaged: its checksum differs. Nothing was changed."
+    tar --force-local --no-same-owner --no-same-permissions -xf "$file" -C "$folder" -- about database.dump 2>/dev/null && [ ! -L "$folder/about" ] && [ ! -L "$folder/database.dump" ] || fail "$(words not_a_backup file="$file")"
+    [ "$(sed -n 's/^format //p' "$folder/about")" = evrent.backup/1 ] || fail "$(words other_format file="$file")"
+    [ "$(sed -n 's/^sha256 //p' "$folder/about")" = "$(sha256sum "$folder/database.dump" | cut -d' ' -f1)" ] || fail "$(words damaged file="$file")"
 }
 
 # restore_into DATABASE FOLDER: a database of that name is made of what check_backup unpacked, and counted against it.
@@ -47,8 +47,8 @@ restore_into() {
     sql postgres "drop database if exists $database"
     sql postgres "create database $database"
     "$PG_BIN/pg_restore" -h 127.0.0.1 -p "$DB_PORT" -U evrent -d "$database" --no-owner --exit-on-error --single-transaction "$folder/database.dump" ||
-        fail 'the backup could not be read into a database.' 'Nothing was changed.'
-    diff <(sed -n 's/^rows //p' "$folder/about") <(table_counts "$database") >&2 || fail 'not every row of the backup arrived.' 'Nothing was changed.'
+        fail "$(words restore_failed)" "$(words unchanged)"
+    diff <(sed -n 's/^rows //p' "$folder/about") <(table_counts "$database") >&2 || fail "$(words rows_missing)" "$(words unchanged)"
 }
 
 # interrupt_takes DATABASE: what was under way in it moves nothing by itself. Nobody knows where the rig stands by now.
@@ -69,5 +69,5 @@ back_up_before_migrating() {
     chmod 700 "$STATE/backups"
     file="$STATE/backups/before-upgrade-$(date -u +%Y%m%d-%H%M%S).backup"
     back_up evrent "$file"
-    say "Backed up to $file before bringing the database up to date."
+    tell backed_up_before file="$file"
 }

@@ -6,10 +6,27 @@ VAR="$ROOT/var"
 # What one running copy keeps: database, sockets, logs, backups. Another folder makes it another copy.
 STATE=${EVRENT_STATE:-$VAR}
 
+# Which language of lang/ these programs speak: EVRENT_LANGUAGE, such as es or es_ES.UTF-8; English where there is none of it.
+LANGUAGE=${EVRENT_LANGUAGE:-en}
+LANGUAGE=${LANGUAGE%%[-_.@]*}
+[[ $LANGUAGE =~ ^[a-z]{2,3}$ ]] && [ -e "$ROOT/lang/$LANGUAGE/launch.php" ] || LANGUAGE=en
+
+# words KEY [NAME=VALUE …]: a text of lang/…/launch.php. Read as lines, without PHP, which may be what has to be installed.
+words() {
+    local text argument
+    text=$(sed -n "s/^    '$1' => '\(.*\)',\$/\1/p" "$ROOT/lang/$LANGUAGE/launch.php")
+    shift
+    for argument in "$@"; do text=${text//":${argument%%=*}"/"${argument#*=}"}; done
+    printf '%s' "$text"
+}
+
 say() { printf '· %s\n' "$*"; }
 
+# tell KEY [NAME=VALUE …]: as say, in the words of that key.
+tell() { say "$(words "$@")"; }
+
 fail() {
-    printf '\nEvrent could not go on: %s\n' "$1" >&2
+    printf '\n%s\n' "$(words stopped_by why="$1")" >&2
     shift
     for line in "$@"; do printf '  %s\n' "$line" >&2; done
     exit 1
@@ -22,9 +39,17 @@ quietly() {
     mkdir -p "$STATE"
     if ! "$@" >"$log" 2>&1; then
         mv "$log" "$STATE/failed-step.log"
-        fail "$what did not work." "What it printed is in $STATE/failed-step.log" "The command was: $*"
+        fail "$(words step_failed step="$what")" "$(words step_log file="$STATE/failed-step.log")" "$(words step_command command="$*")"
     fi
     rm -f "$log"
+}
+
+# loudly KEY COMMAND …: a step that takes a while, named before it begins.
+loudly() {
+    local what
+    what=$(words "$1")
+    tell going_on step="$what"
+    quietly "$what" "${@:2}"
 }
 
 as_root() {
@@ -33,7 +58,7 @@ as_root() {
     elif command -v sudo >/dev/null; then
         sudo "$@"
     else
-        fail 'something has to be installed, and that needs root.' "Run this as root, or install sudo. The command was: $*"
+        fail "$(words needs_root)" "$(words needs_root_help command="$*")"
     fi
 }
 

@@ -23,13 +23,13 @@ choose_cluster_folder() {
 }
 
 create_cluster() {
-    say 'Creating a database cluster of our own …'
+    tell going_on step="$(words cluster)"
     rm -rf "$CLUSTER"
     mkdir -p "$CLUSTER"
     head -c 24 /dev/urandom | base64 | tr -d '+/=' >"$PASSWORD_FILE"
     if [ "$(id -u)" -eq 0 ]; then chown postgres: "$CLUSTER" "$PASSWORD_FILE"; fi
     chmod 600 "$PASSWORD_FILE"
-    quietly 'Creating the database cluster' as_postgres "$PG_BIN/initdb" -D "$CLUSTER" --username=evrent --pwfile="$PASSWORD_FILE" \
+    quietly "$(words cluster)" as_postgres "$PG_BIN/initdb" -D "$CLUSTER" --username=evrent --pwfile="$PASSWORD_FILE" \
         --auth=scram-sha-256 --encoding=UTF8 --locale=C.UTF-8
     as_postgres touch "$CLUSTER/evrent-ready"
 }
@@ -42,15 +42,15 @@ FIRST_DATABASE_PORT=24610
 LAST_TRY=4
 
 start_cluster() {
-    local try from=$FIRST_DATABASE_PORT loudly
+    local try from=$FIRST_DATABASE_PORT how
     for ((try = 1; try <= LAST_TRY; try++)); do
         take_port DB_PORT "$from"
         from=$((DB_PORT + 1))
-        say "Starting PostgreSQL on 127.0.0.1:$DB_PORT …"
-        loudly=silently
-        [ "$try" -lt "$LAST_TRY" ] || loudly='quietly'
+        tell starting_database port="$DB_PORT"
+        how=silently
+        [ "$try" -lt "$LAST_TRY" ] || how=quietly
         # Without the lock's descriptor: the server outlives the command that started it.
-        "$loudly" 'Starting PostgreSQL' as_postgres "$PG_BIN/pg_ctl" -D "$CLUSTER" -w -l "$CLUSTER/server.log" start \
+        "$how" "$(words start_database)" as_postgres "$PG_BIN/pg_ctl" -D "$CLUSTER" -w -l "$CLUSTER/server.log" start \
             -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" 9>&- && return
     done
 }

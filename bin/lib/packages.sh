@@ -32,12 +32,12 @@ ensure_debian_packages() {
     list=$(missing_debian_packages "${1:-}")
     mapfile -t missing < <(printf '%s' "$list")
     if [ "${#missing[@]}" -gt 0 ]; then
-        command -v apt-get >/dev/null || fail "these are missing: ${missing[*]}." 'Install them with your system’s package manager, then run this again.'
-        say "Installing ${missing[*]} …"
-        quietly 'Reading the package lists' as_root apt-get update -q
-        quietly "Installing ${missing[*]}" as_root env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -q --no-install-recommends "${missing[@]}"
+        command -v apt-get >/dev/null || fail "$(words packages_missing packages="${missing[*]}")" "$(words packages_missing_help)"
+        tell installing packages="${missing[*]}"
+        quietly "$(words package_lists)" as_root apt-get update -q
+        quietly "$(words install packages="${missing[*]}")" as_root env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -q --no-install-recommends "${missing[@]}"
     fi
-    php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "PHP 8.2 or newer is needed; this is $(php -r 'echo PHP_VERSION;')."
+    php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "$(words php_too_old version="$(php -r 'echo PHP_VERSION;')")"
 }
 
 # For coverage alone: it slows everything down, and is loaded only where it is named.
@@ -56,12 +56,12 @@ ensure_node() {
     architecture=$(uname -m)
     package="node-linux-$([ "$architecture" = aarch64 ] && echo arm64 || echo x64)"
     if [ ! -x "$folder/node_modules/$package/bin/node" ]; then
-        say "Installing a newer Node.js for Evrent alone (this one is $(node --version)) …"
-        quietly 'Installing Node.js' npm install --prefix "$folder" --no-save --no-audit --no-fund "$package@22.23.3"
+        tell node_installing version="$(node --version)"
+        quietly "$(words node_install)" npm install --prefix "$folder" --no-save --no-audit --no-fund "$package@22.23.3"
     fi
     PATH="$folder/node_modules/$package/bin:$PATH"
     export PATH
-    node_is_new_enough || fail "Node.js 20 or newer is needed; this is $(node --version)." 'Install a newer Node.js, then run this again.'
+    node_is_new_enough || fail "$(words node_too_old version="$(node --version)")" "$(words node_too_old_help)"
 }
 
 # Runs a step when its inputs are not the ones it last ran with.
@@ -76,25 +76,21 @@ when_changed() {
 }
 
 install_php_packages() {
-    say 'Installing the PHP packages …'
-    quietly 'Installing the PHP packages' env COMPOSER_ALLOW_SUPERUSER=1 composer install --working-dir="$ROOT" --no-interaction --no-progress
+    loudly php_packages env COMPOSER_ALLOW_SUPERUSER=1 composer install --working-dir="$ROOT" --no-interaction --no-progress
     # Some packages are packed for their owner alone; the web user reads them too.
     chmod -R go+rX "$ROOT/vendor"
 }
 
 install_node_packages() {
-    say 'Installing the Node packages …'
-    quietly 'Installing the Node packages' npm ci --prefix "$ROOT" --no-audit --no-fund
+    loudly node_packages npm ci --prefix "$ROOT" --no-audit --no-fund
 }
 
 build_assets() {
-    say 'Building styles and scripts …'
-    quietly 'Building styles and scripts' npm run build --prefix "$ROOT"
+    loudly assets npm run build --prefix "$ROOT"
 }
 
 build_places() {
-    say 'Sorting the places of the world …'
-    quietly 'Sorting the places of the world' node "$ROOT/bin/lib/places.mjs" "$ROOT/storage/app/places.tsv"
+    loudly places node "$ROOT/bin/lib/places.mjs" "$ROOT/storage/app/places.tsv"
 }
 
 ensure_packages() {

@@ -28,7 +28,7 @@ choose_home() {
     STORAGE="$HOME_FOLDER/storage"
     mkdir -p "$RUN" "$STORAGE"/{app,logs} "$STORAGE"/framework/{cache/data,sessions,views}
     if [ "$APP" != "$ROOT" ]; then
-        say "Copying Evrent to where its web user can read it …"
+        tell copying
         mkdir -p "$APP"
         (cd "$ROOT" && tar -cf - --exclude=./var --exclude=./storage --exclude=./.git --exclude=./node_modules --exclude=./.env .) | tar -xf - -C "$APP"
         chmod -R u+rwX,go+rX "$APP"
@@ -52,20 +52,24 @@ instance_name() { sha256sum <<<"$(copy_name):$SERVICES" | cut -c1-10; }
 
 php_fpm() { find /usr/sbin /usr/local/sbin -name 'php-fpm*' 2>/dev/null | sort -V | tail -n 1; }
 
-# write_error_page NAME SECONDS TITLE TEXT: what the web server shows by itself, in each look, while the application cannot. Asks again
+# write_error_page NAME SECONDS: what the web server shows by itself, in each language and look, while the application cannot. Asks again
 # after so many seconds, if any.
 write_error_page() {
-    local again='' look scheme ground ink link
+    local again='' file look scheme ground ink link LANGUAGE
     [ -z "$2" ] || again="<meta http-equiv=\"refresh\" content=\"$2\">"
-    # The colours of resources/css/_looks.scss.
-    while read -r look scheme ground ink link; do
-        sed -e "s|@SCHEME@|$scheme|; s|@GROUND@|$ground|g; s|@INK@|$ink|; s|@LINK@|$link|; s|@AGAIN@|$again|; s|@TITLE@|$3|; s|@TEXT@|$4|" \
-            "$ROOT/support/server/error.html" >"$RUN/errors/$1-$look.html"
-    done <<'LOOKS'
+    for file in "$ROOT"/lang/*/launch.php; do
+        LANGUAGE=$(basename "$(dirname "$file")")
+        # The colours of resources/css/_looks.scss.
+        while read -r look scheme ground ink link; do
+            sed -e "s|@SCHEME@|$scheme|; s|@GROUND@|$ground|g; s|@INK@|$ink|; s|@LINK@|$link|; s|@AGAIN@|$again|; s|@LANGUAGE@|$LANGUAGE|" \
+                -e "s|@TITLE@|$(words "$1_title")|g; s|@TEXT@|$(words "$1_text")|; s|@TO_SHOOTS@|$(words to_shoots)|" \
+                "$ROOT/support/server/error.html" >"$RUN/errors/$1-$look-$LANGUAGE.html"
+        done <<'LOOKS'
 day light #dfe6e2 #10262c #0a4d5c
 dusk dark #141b26 #ece4d4 #ffd36b
 night dark #000000 #f03a26 #ff5640
 LOOKS
+    done
 }
 
 write_services() {
@@ -96,10 +100,10 @@ write_services() {
     # Where they were the last time.
     rm -f "$RUN/rig.at" "$RUN/camera.at"
     mkdir -p "$RUN/views" "$RUN/nginx" "$RUN/errors" "$RUN/card"
-    write_error_page bad '' 'Evrent cannot read that' 'The address or what was sent is none that Evrent knows, or it is larger than 5 MB. Go back: what you typed is still there.'
-    write_error_page away 2 'Evrent is coming back' 'Something it runs on was stopped, and is being started again. This page asks by itself. What you typed waits in this browser.'
-    write_error_page full 5 'The disk is full' 'Nothing was lost: what you typed waits in this browser. Make room on the disk that Evrent’s folder is on; it goes on by itself.'
-    sed -e "s|@RUN@|$RUN|g" -e "s|@PUBLIC@|$APP/public|g" -e "s|@PORT@|$port|g" -e "s|@NAMES@|$names|g" "$ROOT/support/server/nginx.conf" >"$RUN/nginx.conf"
+    write_error_page bad ''
+    write_error_page away 2
+    write_error_page full 5
+    sed -e "s|@RUN@|$RUN|g" -e "s|@PUBLIC@|$APP/public|g" -e "s|@PORT@|$port|g" -e "s|@NAMES@|$names|g" -e "s|@LANGUAGE@|$LANGUAGE|g" "$ROOT/support/server/nginx.conf" >"$RUN/nginx.conf"
     sed -e "s|@RUN@|$RUN|g" -e "s|@CHILDREN@|${EVRENT_WORKERS:-6}|g" "$ROOT/support/server/php-fpm.conf" >"$RUN/php-fpm.conf"
     (
         umask 077
@@ -166,14 +170,14 @@ start_services() {
     # In a session of its own: a Ctrl-C at the terminal goes to the command that started it, which stops it in order.
     local first=()
     [ "$(id -u)" -ne 0 ] || first=(nice -n -5)
-    setsid "${first[@]}" supervisord -c "$RUN/supervisord.conf" >"$RUN/start.log" 2>&1 </dev/null 9>&- 8>&- || fail 'the supervisor did not start.' "What it said is in $RUN/start.log"
+    setsid "${first[@]}" supervisord -c "$RUN/supervisord.conf" >"$RUN/start.log" 2>&1 </dev/null 9>&- 8>&- || fail "$(words no_supervisor)" "$(words no_supervisor_help file="$RUN/start.log")"
     local tries
     for tries in $(seq 1 200); do
         if curl -fs -m 2 -o /dev/null "http://127.0.0.1:$1/up"; then return; fi
         supervisor_runs || { [ "$tries" -lt 20 ] || break; }
         sleep 0.1
     done
-    fail "the web server did not answer on port $1." "Its logs are in $RUN, the application's in $STORAGE/logs."
+    fail "$(words no_answer port="$1")" "$(words no_answer_help run="$RUN" storage="$STORAGE/logs")"
 }
 
 stop_services() {

@@ -563,4 +563,7 @@ return [
         'web' => 'The web server',
         'application' => 'The application',
     ],
+    'manifest' => [
+        'description' => 'Plans, simulates, runs and logs motion time-lapse shots.',
+    ],
 ];

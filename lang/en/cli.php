@@ -221,5 +221,11 @@ return [
     ],
     'demo' => [
         'under_way' => 'A take of the demo is under way. End it first.',
+        'about' => 'Create the demo shoot',
+        'reset' => 'reset the demo; other shoots stay',
+    ],
+    'takes' => [
+        'about' => 'Run the takes that were started',
+        'once' => 'end when nothing is left to run',
     ],
 ];

@@ -563,4 +563,7 @@ return [
         'web' => 'El servidor web',
         'application' => 'La aplicación',
     ],
+    'manifest' => [
+        'description' => 'Planifica, simula, ejecuta y registra tomas de timelapse con movimiento.',
+    ],
 ];

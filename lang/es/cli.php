@@ -221,5 +221,11 @@ return [
     ],
     'demo' => [
         'under_way' => 'Hay una toma del ejemplo en marcha. Termínala primero.',
+        'about' => 'Crear la sesión de ejemplo',
+        'reset' => 'restablecer el ejemplo; las demás sesiones se conservan',
+    ],
+    'takes' => [
+        'about' => 'Ejecutar las tomas iniciadas',
+        'once' => 'terminar cuando no quede nada por ejecutar',
     ],
 ];

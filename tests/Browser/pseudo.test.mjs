@@ -5,6 +5,7 @@
 import assert from 'node:assert/strict';
 import { newShoot, newShot, post } from '../requests.mjs';
 import { benchIsReady, browser, go, test, url } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 const options = { locale: 'en-XA' };
@@ -78,4 +79,20 @@ test('what scripts show is of the catalogue: chart, finder, jog, a refused field
   await post(`${new URL(page.url()).pathname}/orders`, { order: 'abort' });
   await page.locator('.verdict[data-works]').waitFor();
   await holds('aborted');
+});
+
+test('pages that the web server shows by itself are in the language of the browser, or else in the one that was chosen', async () => {
+  const shown = async (headers) => {
+    const answer = await fetch(`${url}/build/assets/none.css`, { headers });
+    assert.equal(answer.status, 404);
+    return answer.text();
+  };
+  for (const [language, headers] of [['en', {}], ['es', { 'accept-language': 'es-MX,es;q=0.9' }], ['en', { 'accept-language': 'es', cookie: 'evrent_language=en' }]]) {
+    const text = await shown(headers);
+    for (const part of [`<html lang="${language}">`, ...['bad_title', 'bad_text', 'to_shoots'].map((key) => say(`launch.${key}`, {}, language))]) {
+      assert.ok(text.includes(part), part);
+    }
+  }
+  const manifest = await (await fetch(`${url}/manifest.webmanifest`, { headers: { 'accept-language': 'es' } })).json();
+  assert.equal(manifest.description, say('app.manifest.description', {}, 'es'));
 });

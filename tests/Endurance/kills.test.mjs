@@ -120,7 +120,7 @@ test('while the database is away pages say so and ask again, and it is well by i
 
 test.long('a start command that is killed is cleaned up by the next, and two starts do each other no harm', { timeout: 180_000 }, async () => {
   const second = await startCopy({ state: copy.state, port: copy.port + 1, isRefused: true });
-  assert.match(second.said(), /is running already/);
+  assert.match(second.said(), /is already running/);
   assert.ok(await isUp());
   copy.command.kill('SIGKILL');
   await copy.ended;

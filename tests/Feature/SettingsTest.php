@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Middleware\ReadLanguage;
 use App\Models\KitItem;
 use App\Models\Setting;
 use App\Models\Shot;
@@ -29,8 +30,13 @@ final class SettingsTest extends PageTestCase
         $shot = self::shot();
         $this->type($shot, ['timing' => ['interval_s' => '2.2']])->assertOk();
         $this->get("{$shot->path()}/history", $spanish)->assertSee(Catalogue::of('es')->words('fields.timing_interval_s') . ' 8 → 2,2 s');
+        $this->get('/settings', $spanish)->assertCookieMissing(ReadLanguage::COOKIE);
         $this->set(['language' => 'en']);
-        $this->get('/settings', $spanish)->assertSee('<html lang="en"', false)->assertSee($titles[0]);
+        $this->get('/settings', $spanish)->assertSee('<html lang="en"', false)->assertSee($titles[0])->assertPlainCookie(ReadLanguage::COOKIE, 'en');
+        $this->withUnencryptedCookie(ReadLanguage::COOKIE, 'en')->get('/settings')->assertCookieMissing(ReadLanguage::COOKIE);
+        $this->set(['language' => '']);
+        $this->withUnencryptedCookie(ReadLanguage::COOKIE, 'en')->get('/settings')->assertCookieExpired(ReadLanguage::COOKIE);
+        $this->set(['language' => 'en']);
         $this->put('/settings', [...self::USUAL, 'language' => 'xx'])->assertSessionHasErrors('settings.language');
     }
 

@@ -36,6 +36,19 @@ final class CatalogueTest extends TestCase
         }
     }
 
+    /** A shell takes the same texts from the file as PHP does, and puts in what is given. */
+    public function testTheLauncherReadsItsTextsWithoutPhp(): void
+    {
+        foreach (Catalogue::LANGUAGES as $language) {
+            /** @var array<string, string> $words */
+            $words = require self::ROOT . "/lang/{$language}/launch.php";
+            $script = 'source "$1/bin/lib/common.sh"; for key in "${@:2}"; do words "$key"; echo; done; words port_in_use port=8710';
+            exec('EVRENT_LANGUAGE=' . $language . '_XX.UTF-8 ' . implode(' ', array_map(escapeshellarg(...), ['bash', '-c', $script, '-', self::ROOT, ...array_keys($words)])), $lines);
+            self::assertSame([...array_values($words), str_replace(':port', '8710', $words['port_in_use'])], $lines);
+            $lines = [];
+        }
+    }
+
     /** Where none of the framework's helpers are loaded, too. */
     public function testAKeyWithoutTextStandsForItselfOnTheCommandLine(): void
     {
@@ -224,6 +237,19 @@ final class CatalogueTest extends TestCase
                 }
             }
         }
+
+        // What bin/ says has a file of its own, which it reads without PHP.
+        foreach ((array) glob(self::ROOT . '/bin/{,lib/}*', GLOB_BRACE) as $file) {
+            $source = is_file((string) $file) ? (string) file_get_contents((string) $file) : '';
+            preg_match_all('/\b(?:words|tell|loudly) "?(\w+)/', $source, $keys);
+            preg_match_all('/\bwrite_error_page (\w+)/', $source, $pages);
+            foreach ([...$keys[1], ...array_map(static fn (string $page): string => "{$page}_title", $pages[1])] as $key) {
+                $named["launch.{$key}"] = basename((string) $file);
+            }
+        }
+        $begun[] = 'launch.bad_';
+        $begun[] = 'launch.away_';
+        $begun[] = 'launch.full_';
 
         return [$named, $begun, $asked];
     }

@@ -17,15 +17,19 @@ use Evrent\Words\Catalogue;
 use Evrent\Words\Words;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\Console\Input\InputOption;
 
 /**
  * Lays out the demo shoot: on the first start, and again when asked to put it back.
  */
 final class LayOutDemo extends Command
 {
-    protected $signature = 'evrent:demo {--reset : put the demo back as it was; other shoots stay}';
+    protected $name = 'evrent:demo';
 
-    protected $description = 'Lay out the demo shoot';
+    protected function configure(): void
+    {
+        $this->setDescription(Words::of('cli.demo.about'))->addOption('reset', null, InputOption::VALUE_NONE, Words::of('cli.demo.reset'));
+    }
 
     public function handle(DemoSeeder $seeder, RecipeSeeder $recipes, KitSeeder $kit, TrialSeeder $trial): int
     {

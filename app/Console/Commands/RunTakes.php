@@ -24,10 +24,12 @@ use Evrent\Devices\Running\GridShooting;
 use Evrent\Devices\Running\HoldLost;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
+use Evrent\Words\Words;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PDOException;
+use Symfony\Component\Console\Input\InputOption;
 use Throwable;
 
 /**
@@ -38,9 +40,12 @@ final class RunTakes extends Command
     private const LOOK_MICROSECONDS = 250_000;
     private const SILENT_SECONDS = 5;
 
-    protected $signature = 'evrent:takes {--once : end after what is there is over}';
+    protected $name = 'evrent:takes';
 
-    protected $description = 'Carry out the takes that were started';
+    protected function configure(): void
+    {
+        $this->setDescription(Words::of('cli.takes.about'))->addOption('once', null, InputOption::VALUE_NONE, Words::of('cli.takes.once'));
+    }
 
     public function handle(): int
     {

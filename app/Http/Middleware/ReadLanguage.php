@@ -8,6 +8,7 @@ use App\Pages\Settings;
 use Closure;
 use Evrent\Words\Catalogue;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -15,6 +16,9 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class ReadLanguage
 {
+    /** For the web server, whose own pages have to do without the application's settings. */
+    public const COOKIE = 'evrent_language';
+
     /**
      * @param Closure(Request): Response $next
      */
@@ -23,6 +27,11 @@ final class ReadLanguage
         $chosen = app(Settings::class)->get('language');
         app()->setLocale($chosen === '' ? Catalogue::nearest($request->headers->get('Accept-Language') ?? '') : $chosen);
         $response = $next($request);
+        if ($chosen !== '' && $request->cookies->get(self::COOKIE) !== $chosen) {
+            $response->headers->setCookie(Cookie::create(self::COOKIE, $chosen, '+1 year'));
+        } elseif ($chosen === '' && $request->cookies->has(self::COOKIE)) {
+            $response->headers->clearCookie(self::COOKIE);
+        }
         $response->headers->set('Content-Language', app()->getLocale());
         if ($chosen === '') {
             $response->setVary('Accept-Language', false);
