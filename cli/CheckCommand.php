@@ -172,7 +172,7 @@ final class CheckCommand extends Command
     /** What to do where no remedy is offered; empty where one is. */
     private static function unmended(Finding $finding): Message|string
     {
-        return $finding->remedies() === [] ? $finding->about->unmended ?? '' : '';
+        return $finding->remedies() === [] ? $finding->id->about()->unmended ?? '' : '';
     }
 
     /**
@@ -180,7 +180,9 @@ final class CheckCommand extends Command
      */
     private static function assumed(Schedule $schedule, Finding $finding): array
     {
-        return $finding->about === null ? [] : (new Assumptions($schedule->plan))->under($finding->about);
+        $about = $finding->id->about();
+
+        return $about === null ? [] : (new Assumptions($schedule->plan))->under($about);
     }
 
     /**

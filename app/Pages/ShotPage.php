@@ -186,7 +186,7 @@ final readonly class ShotPage
     /** What to do about a finding that no press mends. */
     public function unmended(Finding $finding): Message|string
     {
-        return $finding->remedies() === [] ? $finding->about->unmended ?? '' : PinnedRemedies::whyNone($this->pins);
+        return $finding->remedies() === [] ? $finding->id->about()->unmended ?? '' : PinnedRemedies::whyNone($this->pins);
     }
 
     /**
@@ -194,7 +194,9 @@ final readonly class ShotPage
      */
     public function assumed(Finding $finding): array
     {
-        return $finding->about === null ? [] : (new Assumptions($this->plan))->under($finding->about);
+        $about = $finding->id->about();
+
+        return $about === null ? [] : (new Assumptions($this->plan))->under($about);
     }
 
     /**

@@ -6,7 +6,7 @@ namespace App\Pages;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\NotChecked;
-use Evrent\Core\Checks\Stage;
+use Evrent\Core\Findings\Stage;
 use Evrent\Core\Findings\Severity;
 use Evrent\Words\Words;
 use Illuminate\Http\Request;
@@ -69,7 +69,7 @@ enum ShotView: string
     /** Whether what was found is seen, and mended, here. Everything that was found stands in Review too. */
     public function concerns(Finding $finding): bool
     {
-        return $finding->about !== null && in_array(Stage::tryFrom($this->value), $finding->about->stages, true);
+        return in_array(Stage::tryFrom($this->value), $finding->id->about()->stages ?? [], true);
     }
 
     /** Whether it is told here. */

@@ -21,16 +21,6 @@ final class ApertureAtItsEnd implements Check
     /** More than a third of a stop is seen. */
     private const SEEN_STOPS = 1.0 / 3.0;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Light],
-            [...About::LIGHT, ...About::CYCLE],
-            Cause::Brightness,
-            unmended: new Message('checks.aperture_at_its_end.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->light();

@@ -17,15 +17,6 @@ use Evrent\Core\Timing\KeyedSeconds;
  */
 final class AperturePriorityOutruns implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Light],
-            [...About::CYCLE, ...About::LIGHT],
-            unmended: new Message('checks.aperture_priority_outruns.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->light();

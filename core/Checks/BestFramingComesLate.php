@@ -16,14 +16,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class BestFramingComesLate implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame],
-            unmended: new Message('checks.best_framing_comes_late.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $plan = $shot->plan;

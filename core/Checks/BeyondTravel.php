@@ -17,15 +17,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class BeyondTravel implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame],
-            ['/rig/axes/*/min', '/rig/axes/*/max'],
-            unmended: new Message('checks.beyond_travel.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $plan = $shot->plan;

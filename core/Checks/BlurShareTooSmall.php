@@ -23,23 +23,6 @@ final class BlurShareTooSmall implements Check
 
     private const SHARES_TO_TRY = [0.5, 0.33, 0.25, 0.15, 0.11];
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Light],
-            [
-                ...About::SCALE,
-                '/optics/subject_m',
-                '/optics/subject_speed_m_s',
-                '/optics/subject_kind',
-                '/light/control',
-                ...About::LIGHT,
-                ...About::CYCLE,
-            ],
-            unmended: new Message('checks.blur_share_too_small.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $motion = $shot->motion();

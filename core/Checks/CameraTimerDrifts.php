@@ -10,7 +10,6 @@ use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraTimer;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\TriggeredBy;
 use Evrent\Core\Values\InvalidInput;
@@ -29,15 +28,6 @@ final class CameraTimerDrifts implements Check
 
     /** Starting a timer by hand is no more exact than this. */
     private const START_RESOLUTION_SECONDS = 0.1;
-
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            [...About::CYCLE],
-            unmended: new Message('checks.camera_timer_drifts.unmended'),
-        );
-    }
 
     public function find(Shot $shot): ?Finding
     {

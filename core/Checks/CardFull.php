@@ -21,23 +21,6 @@ final class CardFull implements Check
     private const SIZES = [16, 32, 64, 128, 256, 512, 1_024, 2_048];
     private const USABLE_SHARE = 0.95;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Pack],
-            [
-                '/storage/raw_mb',
-                '/storage/jpeg_mb',
-                '/storage/cards_gb',
-                '/storage/slots',
-                '/trigger/camera_photos',
-                '/film/gb_per_min',
-                '/film/kind',
-            ],
-            unmended: new Message('checks.card_full.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $storage = $shot->plan->storage;

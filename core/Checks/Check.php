@@ -11,8 +11,5 @@ use Evrent\Core\Shot\Shot;
  */
 interface Check
 {
-    /** The same for all of its findings. */
-    public static function about(): About;
-
     public function find(Shot $shot): ?Finding;
 }

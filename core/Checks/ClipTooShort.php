@@ -22,14 +22,6 @@ final class ClipTooShort implements Check
 
     private const TOLERANCE_SECONDS = 1e-9;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            unmended: new Message('checks.clip_too_short.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $timing = $shot->plan->timing;

@@ -18,15 +18,6 @@ use Evrent\Core\Timing\Mode;
  */
 final class ClockworkTurnsOtherwise implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame],
-            ['/rig/axes/*/clockwork_per_h', ...About::CYCLE],
-            unmended: new Message('checks.clockwork_turns_otherwise.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         foreach ($shot->plan->rig->axes as $axis) {

@@ -20,15 +20,6 @@ final class ContinuousSmear implements Check
 {
     private const MOST_TRIES = 30;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            [...About::SCALE, '/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/scene', ...About::CYCLE],
-            unmended: new Message('checks.continuous_smear.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $motion = $shot->plan->timing->mode === Mode::Continuous ? $shot->motion() : null;

@@ -16,16 +16,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class ControllerStretchesInterval implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            [...About::CYCLE],
-            Cause::Cycle,
-            unmended: Mending::notInTime(),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $stretched = Timeline::overrunning($shot->schedule->timeline->requiredSeconds, $shot->schedule->intervalSeconds);

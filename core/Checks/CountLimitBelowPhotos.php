@@ -18,15 +18,6 @@ use Evrent\Core\Values\InvalidInput;
  */
 final class CountLimitBelowPhotos implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            ['/trigger/count_limit', '/trigger/camera_photos'],
-            unmended: new Message('checks.count_limit_below_photos.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $limit = $shot->plan->trigger->countLimit;

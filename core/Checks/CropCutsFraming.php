@@ -37,15 +37,6 @@ final class CropCutsFraming implements Check
         ]);
     }
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame],
-            [...About::SCALE],
-            unmended: new Message('checks.crop_cuts_framing.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;

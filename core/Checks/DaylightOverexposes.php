@@ -29,16 +29,6 @@ final class DaylightOverexposes implements Check
     /** Beyond this, diffraction softens more than it saves. */
     private const SMALLEST_APERTURE = 16.0;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Light],
-            [...About::LIGHT, ...About::CYCLE],
-            Cause::Brightness,
-            unmended: new Message('checks.daylight_overexposes.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->light();

@@ -18,15 +18,6 @@ final class EnlargedBeyondPixels implements Check
 {
     private const TOLERANCE = 1e-6;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame],
-            [...About::SCALE, '/optics/later_zoom'],
-            unmended: new Message('checks.enlarged_beyond_pixels.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;

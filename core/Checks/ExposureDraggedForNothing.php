@@ -21,15 +21,6 @@ final class ExposureDraggedForNothing implements Check
     /** So far below what is called dragged, nobody calls it so. */
     private const PLAIN_PART_OF_DRAGGED = 0.4;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Light],
-            [...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', ...About::LIGHT, ...About::CYCLE],
-            unmended: new Message('checks.exposure_dragged_for_nothing.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $motion = $shot->motion();

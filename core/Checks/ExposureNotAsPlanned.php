@@ -27,15 +27,6 @@ final class ExposureNotAsPlanned implements Check
     /** A third of a stop, a bit less for rounding. */
     private const A_CLICK = 0.32;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Light],
-            ['/camera/exposure_timed_by', '/camera/dial', '/camera/marks_are_literal', '/light/control', '/light/attended', ...About::CYCLE],
-            unmended: new Message('checks.exposure_not_as_planned.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $camera = $shot->plan->camera;

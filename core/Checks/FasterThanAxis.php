@@ -21,15 +21,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class FasterThanAxis implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            [...About::CYCLE],
-            unmended: new Message('checks.faster_than_axis.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         [$axis, $worst, $ratio, $over, $late] = self::overloaded($shot, $shot->schedule->timeline, $shot->schedule->intervalSeconds);

@@ -15,15 +15,6 @@ use Evrent\Core\Timing\Camera;
  */
 final class FileCounterRollsOver implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Pack],
-            ['/camera/next_file_number', '/trigger/camera_photos'],
-            unmended: new Message('checks.file_counter_rolls_over.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $camera = $shot->plan->camera;

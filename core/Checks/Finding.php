@@ -31,7 +31,6 @@ final class Finding
      * @param int                     $photoCount how many photos it touches
      * @param ?Closure(): list<Remedy> $mending    works out the remedies, the likeliest first; null where no change of the plan mends it
      * @param list<self>               $alike      what else comes of the same cause
-     * @param ?About                   $about      what its check says of all it finds
      * @param ?Text                    $advice     what to do about it now, or the next time, where it is about what happened
      * @param list<array{int, int}>    $spans      numbers of the photos concerned, first and last of each run of them
      * @param ?Severity                $severity   null for its id's
@@ -45,7 +44,6 @@ final class Finding
         public readonly int $photoCount,
         private readonly ?Closure $mending = null,
         public readonly array $alike = [],
-        public readonly ?About $about = null,
         public readonly ?Text $advice = null,
         public readonly array $spans = [],
         ?Severity $severity = null,
@@ -79,12 +77,6 @@ final class Finding
     public function withSeverity(Severity $severity): self
     {
         return $this->having($this->mending, $this->alike, severity: $severity);
-    }
-
-    /** The same with what its check says of all it finds. */
-    public function about(About $about): self
-    {
-        return $this->having($this->mending, $this->alike, $about);
     }
 
     /**
@@ -138,7 +130,7 @@ final class Finding
      * @param ?Closure(): list<Remedy> $mending
      * @param list<self>               $alike
      */
-    private function having(?Closure $mending, array $alike, ?About $about = null, ?Severity $severity = null): self
+    private function having(?Closure $mending, array $alike, ?Severity $severity = null): self
     {
         return new self(
             $this->id,
@@ -149,7 +141,6 @@ final class Finding
             $this->photoCount,
             $mending,
             $alike,
-            $about ?? $this->about,
             $this->advice,
             $this->spans,
             $severity ?? $this->severity,

@@ -21,15 +21,6 @@ final class HorizonLeans implements Check
     /** A lean that changes by less is the same throughout. */
     private const SAME_DEGREES = 0.01;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame],
-            ['/rig/base/off_level_deg', '/rig/base/toward_deg', '/load/incline_deg', ...About::FACING, ...About::SCALE, ...About::CYCLE],
-            unmended: new Message('checks.horizon_leans.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;

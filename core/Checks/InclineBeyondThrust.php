@@ -23,15 +23,6 @@ final class InclineBeyondThrust implements Check
     private const ANGLE_STEP_DEGREES = 0.5;
     private const SLOWER = [0.75, 0.5, 0.33, 0.25, 0.1];
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Pack],
-            [...About::LOAD, '/load/incline_deg', '/load/friction', '/load/thrust_n', '/load/counterweight_kg', '/rig/axes/*/max_acceleration'],
-            unmended: new Message('checks.incline_beyond_thrust.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $load = $shot->plan->load;

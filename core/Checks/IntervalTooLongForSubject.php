@@ -22,15 +22,6 @@ final class IntervalTooLongForSubject implements Check
     private const STREAM_STEP_SHARE = 0.5;
     private const STREAM_BLUR_SHARE = 0.15;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            [...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', '/optics/scene', ...About::CYCLE],
-            unmended: new Message('checks.interval_too_long_for_subject.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $motion = $shot->motion();

@@ -21,16 +21,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class IntervalTooShortForCamera implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            [...About::CYCLE],
-            Cause::Cycle,
-            unmended: new Message('checks.interval_too_short_for_camera.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $timer = CameraTimer::of($shot->schedule);

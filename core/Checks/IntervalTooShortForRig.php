@@ -17,16 +17,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class IntervalTooShortForRig implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            [...About::CYCLE],
-            Cause::Cycle,
-            unmended: Mending::notInTime(),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $over = Timeline::overrunning($shot->schedule->timeline->rigSeconds, $shot->schedule->intervalSeconds);

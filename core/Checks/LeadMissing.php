@@ -15,15 +15,6 @@ use Evrent\Core\Timing\TimedBy;
  */
 final class LeadMissing implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Pack],
-            ['/lead/rig_gives', '/lead/body_takes', '/lead/name', '/lead/rig_end', '/lead/body_end', '/lead/half_press', '/lead/holds_bulb'],
-            unmended: new Message('checks.lead_missing.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $lead = $shot->plan->lead;

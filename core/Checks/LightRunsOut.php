@@ -23,16 +23,6 @@ use Evrent\Core\Values\InvalidInput;
  */
 final class LightRunsOut implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Light],
-            [...About::LIGHT, ...About::CYCLE],
-            Cause::Brightness,
-            unmended: new Message('checks.light_runs_out.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->light();

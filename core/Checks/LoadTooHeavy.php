@@ -16,15 +16,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class LoadTooHeavy implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Pack],
-            [...About::LOAD, '/load/legs_rating_kg', '/load/carriage_rating_kg', '/load/counterweight_kg'],
-            unmended: new Message('checks.load_too_heavy.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $load = $shot->plan->load;

@@ -27,12 +27,6 @@ final class Mending
     /** Cameras set exposure in thirds of a stop. */
     private const STOPS_PER_STEP = 1.0 / 3.0;
 
-    /** What to do where nothing brings the photos in time. */
-    public static function notInTime(): Message
-    {
-        return new Message('checks.mending.unmended');
-    }
-
     /**
      * What brings every photo back on time: a longer interval, a shorter exposure, a shorter move, or none of the stops. Several checks
      * offer the same, so it is worked out once for a schedule.

@@ -24,18 +24,6 @@ final class NearestOutOfFocus implements Check
     /** Typed distances are rounded. */
     private const TOLERANCE = 0.01;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame],
-            [
-                ...About::SCALE, '/optics/foreground_m', '/optics/focus_m', '/optics/circle_mm', '/optics/foreground_is', '/light/aperture',
-                '/light/widest_aperture',
-            ],
-            unmended: new Message('checks.nearest_out_of_focus.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;

@@ -21,15 +21,6 @@ use Evrent\Core\Timing\TimedBy;
  */
 final class NobodyAtTheDial implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Light],
-            ['/light/attended', '/light/control', '/camera/exposure_timed_by', '/camera/dial', ...About::LIGHT, ...About::CYCLE],
-            unmended: new Message('checks.nobody_at_the_dial.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->plan->light;

@@ -14,15 +14,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class NoiseReductionDoubles implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            [...About::CYCLE],
-            unmended: new Message('checks.noise_reduction_doubles.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $camera = $shot->plan->camera;

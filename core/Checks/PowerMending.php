@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\Battery;
-use Evrent\Core\Budget\CameraPower;
 use Evrent\Core\Budget\DeviceDrain;
 use Evrent\Core\Budget\Feeds;
 use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\PowerBank;
-use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;

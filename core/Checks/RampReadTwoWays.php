@@ -28,15 +28,6 @@ final class RampReadTwoWays implements Check
     /** Ends that differ by less are the same number on any display. */
     private const SAME_SHARE = 0.0005;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            ['/rig/ramp_entry'],
-            unmended: new Message('checks.ramp_read_two_ways.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $plan = $shot->plan;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\Cause;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
@@ -79,7 +80,6 @@ final readonly class Report
         foreach ($checks as $check) {
             try {
                 $finding = (new $check())->find($shot);
-                $finding = $finding?->about($check::about());
                 $finding = $finding?->tried(static fn (array $remedies): array => self::thatMend($shot, $finding, $check, $remedies));
             } catch (Throwable $failure) {
                 // A check that fails leaves the others as they are, and is reported as not judged.
@@ -106,7 +106,7 @@ final readonly class Report
     private static function byCause(array $findings): array
     {
         foreach (Cause::cases() as $cause) {
-            $alike = array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->about?->cause === $cause));
+            $alike = array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->id->about()?->cause === $cause));
             usort($alike, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
             if (count($alike) < 2) {
                 continue;

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
-use Evrent\Core\Messages\Message;
-use Evrent\Core\Shot\Drain;
 use Evrent\Core\Shot\Shot;
 
 /**
@@ -14,15 +12,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class RigBatteryDies implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Pack],
-            [...About::POWER, ...About::CYCLE],
-            unmended: new Message('checks.rig_battery_dies.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         return PowerMending::finding($shot, FindingId::RigBatteryDies, 'rig', $shot->drain()?->rig);

@@ -9,7 +9,6 @@ use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\AxisRole;
-use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Shot\Shot;
 
 /**
@@ -17,15 +16,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class SlideDoesNotShow implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame],
-            ['/optics/foreground_m', '/optics/subject_m', '/optics/background_m', ...About::SCALE],
-            unmended: new Message('checks.slide_does_not_show.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $motion = $shot->motion();

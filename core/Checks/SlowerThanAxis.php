@@ -20,15 +20,6 @@ final class SlowerThanAxis implements Check
 {
     private const TOLERANCE = 1e-6;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            [...About::CYCLE],
-            unmended: new Message('checks.slower_than_axis.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         if ($shot->plan->timing->mode !== Mode::Continuous) {

@@ -21,15 +21,6 @@ final class StarsTrail implements Check
     /** Of a lens for stars, where nobody says. */
     private const USUAL_APERTURE = 2.8;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Light],
-            [...About::SCALE, '/light/aperture', '/light/exposed_for', '/light/control', ...About::CYCLE],
-            unmended: new Message('checks.stars_trail.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;

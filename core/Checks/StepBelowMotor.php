@@ -27,15 +27,6 @@ final class StepBelowMotor implements Check
     /** Shares of the ramp to try, the longest first. */
     private const SHORTER_RAMPS = [0.75, 0.5, 0.25, 0.1, 0.0];
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame],
-            [...About::SCALE, '/rig/axes/*/steps_per_unit', '/optics/foreground_m', '/optics/subject_m', '/optics/background_m'],
-            unmended: new Message('checks.step_below_motor.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         foreach ($shot->plan->rig->axes as $axis) {

@@ -28,15 +28,6 @@ final class SunInFrame implements Check
     /** Twice the sky's turn: near the zenith what is interpolated between samples may stray from the straight way. */
     private const MOST_DEGREES_PER_SECOND = 0.0084;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame, Stage::Light],
-            [...About::SCALE, '/rig/base/off_level_deg', '/rig/base/toward_deg', '/site/elevation_m', ...About::CYCLE],
-            unmended: new Message('checks.sun_in_frame.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $found = self::photos($shot);

@@ -20,15 +20,6 @@ final class TimerLacksInterval implements Check
 {
     private const SAME_SECONDS = 1e-6;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            ['/trigger/interval_step_s', '/trigger/intervals_s', '/trigger/camera_interval_s', '/trigger/by'],
-            unmended: new Message('checks.timer_lacks_interval.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $plan = $shot->plan;

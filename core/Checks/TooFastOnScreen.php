@@ -22,15 +22,6 @@ final class TooFastOnScreen implements Check
 
     private const MOST_TRIES = 20;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Frame],
-            [...About::SCALE, '/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/scene'],
-            unmended: new Message('checks.too_fast_on_screen.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $motion = $shot->motion();

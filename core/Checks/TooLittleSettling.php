@@ -18,15 +18,6 @@ final class TooLittleSettling implements Check
     /** What to start from: enough for a light rig on firm ground. */
     private const USUAL_SETTLE_SECONDS = 0.5;
 
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            ['/rig/settle_s', '/rig/post_exposure_delay_s'],
-            unmended: new Message('checks.too_little_settling.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $rig = $shot->plan->rig;

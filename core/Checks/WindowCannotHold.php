@@ -14,14 +14,6 @@ use Evrent\Core\Timing\Mode;
  */
 final class WindowCannotHold implements Check
 {
-    public static function about(): About
-    {
-        return new About(
-            [Stage::Time],
-            unmended: new Message('checks.window_cannot_hold.unmended'),
-        );
-    }
-
     public function find(Shot $shot): ?Finding
     {
         $plan = $shot->plan;

@@ -180,4 +180,10 @@ enum FindingId: string
             self::SunInFrame, self::HazardsOnSite, self::FallingGear, self::NoPermission, self::NotJudged => Severity::Warning,
         };
     }
+
+    /** Its view, cause and fields, where it is found in a plan. */
+    public function about(): ?About
+    {
+        return Checked::about($this);
+    }
 }

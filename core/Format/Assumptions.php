@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\Checks\About;
+use Evrent\Core\Findings\About;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
@@ -123,6 +123,7 @@ final class Assumptions
             is_string($value) => $field->said($value),
             str_ends_with($pointer, '_stops') && (is_int($value) || is_float($value)) => Quantity::stops((float) $value),
             is_string($unit) && (str_starts_with($unit, '°') || str_starts_with($unit, '/')) => $field->kind->text($value) . $unit,
+            is_string($unit) => rtrim("{$field->kind->text($value)} {$unit}"),
             default => Joined::of([$field->kind->text($value), $unit], Joined::WORDS),
         };
 

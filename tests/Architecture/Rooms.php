@@ -19,7 +19,7 @@ final class Rooms
         'Messages' => 'messages (key and arguments) and quantities, formatted at the edge',
         'Values' => 'input errors and their messages',
         'Words' => 'numbers, durations and times of day as people type and read them',
-        'Findings' => 'finding ids and severities',
+        'Findings' => 'finding ids, each with its severity, view, cause and fields',
         'Motion' => 'axes, keyframes, easing and path: the position of every axis at each photo',
         'Timing' => 'interval, exposure, camera and trigger: how long a photo takes',
         'Sky' => 'sun, moon and stars over a place, and the events of its day',

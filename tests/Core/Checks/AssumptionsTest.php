@@ -25,6 +25,7 @@ use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use ReflectionClass;
 use Tests\Core\Plans;
 use Tests\Runner\Cases;
 
@@ -51,7 +52,7 @@ final class AssumptionsTest extends TestCase
                     continue;
                 }
                 $changed++;
-                $assumed = array_map(static fn (Assumption $one): string => $one->pointer, (new Assumptions($plan))->under($check::about()));
+                $assumed = array_map(static fn (Assumption $one): string => $one->pointer, (new Assumptions($plan))->under(($after ?? $before)?->id->about() ?? self::fail($check)));
                 self::assertContains($pointer, $assumed, "seed {$seed}: {$check}");
             }
         }
@@ -60,9 +61,13 @@ final class AssumptionsTest extends TestCase
 
     public function testEveryCheckHasAStageAndSaysWhatToDoWhereNothingMendsIt(): void
     {
-        foreach (Report::CHECKS as $check) {
-            self::assertNotSame([], $check::about()->stages, $check);
-            self::assertNotNull($check::about()->unmended, $check);
+        $checks = array_map(static fn (string $check): string => (string) file_get_contents((string) (new ReflectionClass($check))->getFileName()), Report::CHECKS);
+        foreach ($checks as $source) {
+            preg_match_all('/FindingId::(\w+)/', $source, $found);
+            self::assertCount(1, array_unique($found[1]), $source);
+            $about = array_column(FindingId::cases(), null, 'name')[$found[1][0]]->about();
+            self::assertNotSame([], $about->stages ?? [], $found[1][0]);
+            self::assertNotNull($about?->unmended, $found[1][0]);
         }
     }
 
@@ -70,7 +75,7 @@ final class AssumptionsTest extends TestCase
     {
         $pinned = new PinnedPlan(PlanProvenance::assumed(Plans::with(['/timing/interval_s' => 2])));
         $settling = static fn (Plan $plan): array => array_values(array_filter(
-            (new Assumptions($plan))->under(Report::on(Shot::of($plan))->findings[0]->about ?? self::fail('There is one.')),
+            (new Assumptions($plan))->under(Report::on(Shot::of($plan))->findings[0]->id->about() ?? self::fail('There is one.')),
             static fn (Assumption $one): bool => $one->pointer === '/rig/settle_s',
         ));
         self::assertSame('units.words(first: fields.rig_settle_s, last: 0.8 s)', (string) $settling($pinned->plan)[0]->says());
@@ -118,8 +123,7 @@ final class AssumptionsTest extends TestCase
             '/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]], '/timing/interval_s' => 1, '/timing/exposure_s' => 2,
         ]));
         $finding = Report::on(Shot::of($plan))->findings[0];
-        self::assertNotNull($finding->about);
-        foreach ((new Assumptions($plan))->under($finding->about) as $one) {
+        foreach ((new Assumptions($plan))->under($finding->id->about() ?? self::fail('It is of a plan.')) as $one) {
             self::assertStringStartsNotWith('/rig/', $one->pointer);
         }
     }

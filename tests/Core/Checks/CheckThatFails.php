@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Checks;
 
-use Evrent\Core\Checks\About;
 use Evrent\Core\Checks\Check;
 use Evrent\Core\Checks\Finding;
-use Evrent\Core\Checks\Stage;
 use Evrent\Core\Shot\Shot;
 
 /**
@@ -15,11 +13,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class CheckThatFails implements Check
 {
-    public static function about(): About
-    {
-        return new About([Stage::Time]);
-    }
-
     public function find(Shot $shot): ?Finding
     {
         throw new \DivisionByZeroError('by nothing at all');

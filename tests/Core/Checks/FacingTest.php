@@ -80,18 +80,18 @@ final class FacingTest extends TestCase
     {
         $shot = Shot::of(self::plan(['/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 60, '/timing/interval_s' => 66]));
         $finding = Report::on($shot)->finding(FindingId::StarsTrail);
-        self::assertNotNull($finding?->about);
+        self::assertNotNull($finding);
         self::assertSame('checks.stars_trail.sentence_anywhere(exposureSeconds: 60, worst: 1, photoPixels: 17.5, byConstant: 20.833, byPitch: 5.494)', (string) $finding->sentence);
-        self::assertNotContains(Plan::FACING, array_column((new Assumptions($shot->plan))->under($finding->about), 'pointer'));
+        self::assertNotContains(Plan::FACING, array_column((new Assumptions($shot->plan))->under($finding->id->about() ?? self::fail('It is of a plan.')), 'pointer'));
     }
 
     public function testASlideInclinedForItsLoadLeansThePictureUntilTheHeadIsSaidToBeLevel(): void
     {
         $inclined = Plans::with(['/optics' => Plans::OPTICS + ['focal_mm' => 24], '/load' => ['incline_deg' => 6]]);
         $finding = Report::on(Shot::of($inclined))->finding(FindingId::HorizonLeans);
-        self::assertNotNull($finding?->about);
+        self::assertNotNull($finding);
         self::assertSame('checks.horizon_leans.changing(stands: checks.horizon_leans.unlevelled(offLevelDegrees: 6), worst: 6, swing: 1.09, risePixels: 76.883)', (string) $finding->sentence);
-        self::assertContains('/rig/base/off_level_deg', array_column((new Assumptions($inclined))->under($finding->about), 'pointer'), 'and that can be confirmed');
+        self::assertContains('/rig/base/off_level_deg', array_column((new Assumptions($inclined))->under($finding->id->about() ?? self::fail('It is of a plan.')), 'pointer'), 'and that can be confirmed');
         $level = (new PinnedPlan($inclined))->named('confirm', ['values' => '/rig/base/off_level_deg'])->plan;
         self::assertNull(Report::on(Shot::of($level))->finding(FindingId::HorizonLeans));
         self::assertNull(Report::on(Shot::of(self::plan(['/load' => ['incline_deg' => 6]])))->finding(FindingId::HorizonLeans), 'a tripod has no slide');

@@ -1,7 +1,7 @@
 {{-- The real rig, driven from here: what is held down moves it, and what is let go of brakes. Its script comes when somebody connects it. --}}
 @php
     use Evrent\Core\Motion\Move;
-    $start ??= new App\Pages\TakeStart($page);
+    $start = $start ?? new App\Pages\TakeStart($page);
     $rigs = array_filter($start->rigs, is_int(...), ARRAY_FILTER_USE_KEY);
 @endphp
 <div class="rig" id="rig" data-rig-at="{{ $page->shot->at('shots.rig') }}" data-live-at="{{ $page->shot->at('shots.live') }}"

@@ -1,6 +1,6 @@
 {{-- The take: what is looked at before it, on what it runs, and those there were. --}}
 @php
-    $start ??= new App\Pages\TakeStart($page);
+    $start = $start ?? new App\Pages\TakeStart($page);
     $running = $start->running();
     $take = fn (string $field) => $errors->first("take.{$field}");
 @endphp

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Evrent\Core\Checks;
+namespace Evrent\Core\Findings;
 
 /**
  * The stages of planning, in which what a finding concerns is set.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Evrent\Core\Checks;
+namespace Evrent\Core\Findings;
 
 /**
  * What several checks find in their own ways: one finding is told, the worst, and the others with it.

@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Evrent\Core\Checks;
+namespace Evrent\Core\Findings;
 
 use Evrent\Core\Messages\Message;
-use Evrent\Core\Plan\Plan;
 
 /**
- * What a check says of its findings, whatever it finds.
+ * What is the same for all findings of one id.
  */
 final readonly class About
 {
@@ -28,7 +27,7 @@ final readonly class About
         '/optics/sensor_width_mm', '/optics/sensor_height_mm', '/optics/image_width_px', '/optics/image_height_px', '/optics/focal_mm',
         '/optics/output_width_px', '/optics/output_height_px',
     ];
-    public const FACING = [Plan::FACING];
+    public const FACING = ['/rig/base/zero_bearing_deg'];
     public const LIGHT = [
         '/light/kind', '/site/elevation_m', '/site/sky_glow_lux', '/site/sky_mag',
         '/light/aperture', '/light/iso', '/light/nd_stops', '/light/cloud', '/light/control',
