@@ -6,7 +6,6 @@ namespace Evrent\Cli;
 
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Words\Words;
-use Symfony\Component\Console\Application;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\CommandLoader\FactoryCommandLoader;
 use Symfony\Component\Console\Exception\ExceptionInterface;
@@ -32,7 +31,7 @@ final class Program
 
     public static function run(?InputInterface $input = null, ?OutputInterface $output = null): int
     {
-        $application = new Application('Evrent');
+        $application = new Console('Evrent');
         $application->setAutoExit(false);
         $application->setCatchExceptions(false);
         // Only what is asked for is made: each has its words, and they are read from the disk.
@@ -40,13 +39,15 @@ final class Program
             static fn (string $command): callable => static fn (): Command => new $command(),
             self::COMMANDS,
         )));
-        $output ??= new ConsoleOutput();
+        $output ??= new ConsoleOutput(formatter: new HelpFormatter());
         try {
             return $application->run($input, $output);
         } catch (InvalidInput $invalid) {
             return self::refuse($output, self::oneLine($invalid));
-        } catch (BadUsage | ExceptionInterface $wrong) {
+        } catch (BadUsage $wrong) {
             return self::refuse($output, $wrong->getMessage());
+        } catch (ExceptionInterface $wrong) {
+            return self::refuse($output, Console::error($wrong));
         }
     }
 
