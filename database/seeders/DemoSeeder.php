@@ -8,6 +8,7 @@ use App\Actions\CreateShot;
 use App\Models\Shoot;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\StartText;
+use Evrent\Words\Words;
 use Illuminate\Database\Seeder;
 
 /**
@@ -30,8 +31,8 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         $shoot = Shoot::query()->create([
-            'name' => 'Spring tide at Saltreach mill',
-            'place' => 'Saltreach estuary: tide mill, sluice and salt works',
+            'name' => Words::of('demo.shoot.name'),
+            'place' => Words::of('demo.shoot.place'),
             'shoot_date' => '2027-03-23',
             // A made-up estuary: on a map this is open sea.
             'latitude' => 51.85,
@@ -41,13 +42,13 @@ final class DemoSeeder extends Seeder
             'hazards' => ['tide', 'edge'],
             'is_demo' => true,
         ]);
-        $shoot->dayEvents()->createMany([
-            ['at' => '07:05', 'label' => 'high water'], ['at' => '13:20', 'label' => 'low water'], ['at' => '19:25', 'label' => 'high water'],
-            ['at' => '21:30', 'label' => 'sluice gate is locked'],
-        ]);
+        foreach (['07:05' => 'high_water', '13:20' => 'low_water', '19:25' => 'high_water', '21:30' => 'gate'] as $at => $event) {
+            $shoot->dayEvents()->create(['at' => $at, 'label' => Words::of("demo.event.{$event}")]);
+        }
         foreach (self::SHOTS as $file => $startTime) {
             $json = (string) file_get_contents(__DIR__ . "/demo/{$file}.plan.json");
-            ($this->createShot)($shoot, PlanReader::fromJson($json)->with(['start' => StartText::read($startTime)]), 'demo');
+            $plan = PlanReader::fromJson($json)->with(['title' => Words::of('demo.shot.' . strtok($file, '-')), 'start' => StartText::read($startTime)]);
+            ($this->createShot)($shoot, $plan, 'demo');
         }
     }
 }

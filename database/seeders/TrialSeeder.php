@@ -8,6 +8,7 @@ use App\Models\Shoot;
 use App\Models\Trial;
 use Evrent\Core\Presets\Trial as Matrix;
 use Evrent\Core\Presets\TrialText;
+use Evrent\Words\Words;
 use Illuminate\Database\Seeder;
 
 /**
@@ -26,7 +27,7 @@ final class TrialSeeder extends Seeder
 
     public function run(): void
     {
-        $matrix = new Matrix('Reeds by the sluice, light wind', [1.0, 2.0, 4.0], [1 / 60, 0.5, 1.0], 48, self::VERDICTS);
+        $matrix = new Matrix(Words::of('demo.trial'), [1.0, 2.0, 4.0], [1 / 60, 0.5, 1.0], 48, self::VERDICTS);
         Trial::query()->create([
             'shoot_id' => Shoot::query()->where('is_demo', true)->firstOrFail()->id,
             'subject' => $matrix->subject,
