@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\DayEvent;
 use App\Models\Shoot;
 use Evrent\Core\Messages\Message;
+use Evrent\Words\Words;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -15,7 +16,6 @@ use Illuminate\Support\Facades\DB;
 final class CopyShoot
 {
     private const MOST_CHARACTERS = 200;
-    private const MARK = ' (copy)';
 
     public function __construct(private readonly CreateShot $createShot)
     {
@@ -25,7 +25,8 @@ final class CopyShoot
     {
         return DB::connection()->transaction(function () use ($shoot): Shoot {
             $copy = $shoot->replicate(['is_demo'])->fill([
-                'name' => mb_substr($shoot->name, 0, self::MOST_CHARACTERS - mb_strlen(self::MARK)) . self::MARK, 'is_demo' => false,
+                'name' => Words::of('common.copy_of', title: mb_substr($shoot->name, 0, self::MOST_CHARACTERS - mb_strlen(Words::of('common.copy_of', title: '')))),
+                'is_demo' => false,
             ]);
             $copy->save();
             $copy->dayEvents()->createMany($shoot->dayEvents->map(static fn (DayEvent $event): array => $event->only(['at', 'label']))->all());

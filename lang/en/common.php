@@ -48,4 +48,5 @@ return [
     'late' => 'Late by',
     'yes' => 'yes',
     'no' => 'no',
+    'copy_of' => ':title (copy)',
 ];

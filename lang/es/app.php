@@ -564,6 +564,6 @@ return [
         'application' => 'La aplicación',
     ],
     'manifest' => [
-        'description' => 'Planifica, simula, ejecuta y registra tomas de timelapse con movimiento.',
+        'description' => 'Planifica, simula, ejecuta y registra planos de timelapse con movimiento.',
     ],
 ];

@@ -49,7 +49,7 @@ return [
         'plan' => 'Archivo de plan (evrent.plan/1), o - para la entrada estándar',
         'format' => 'text o json',
         'explain' => 'Mostrar el cálculo de cada cifra',
-        'help' => 'Código de salida 0: ningún fallo. 1: la toma falla.',
+        'help' => 'Código de salida 0: ningún fallo. 1: el plano falla.',
         'summary' => ':photos, :onSiteSeconds en el lugar, clip de :clipSeconds; menor margen en la foto :tightestPhoto: :minSlackSeconds.',
         'summary_no_clock' => ':photos sin temporizador, clip de :clipSeconds; el rig y la cámara por sí solos tardan :onSiteSeconds.',
         'not_checked' => 'Sin comprobar, faltan datos en el plan: :listed.',
@@ -113,7 +113,7 @@ return [
     ],
     'input' => [
         'enter' => '--:option: indica :what.',
-        'too_many' => '/timing/photos: hasta :most_photos_at_once fotos de una vez. Divida la toma; un programa puede ser más largo.',
+        'too_many' => '/timing/photos: hasta :most_photos_at_once fotos de una vez. Divide el plano; un programa puede ser más largo.',
         'no_file' => ':name: no hay archivo en :path. Indica una ruta, o - para la entrada estándar.',
         'too_large' => ':name: el archivo supera :mostBytes MB. Indica uno más pequeño.',
         'choice' => '--:option: elige uno de :x.',

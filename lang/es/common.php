@@ -48,4 +48,5 @@ return [
     'late' => 'Retraso',
     'yes' => 'sí',
     'no' => 'no',
+    'copy_of' => ':title (copia)',
 ];

@@ -109,7 +109,8 @@ final class ShotController
     {
         $pinned = $shot->pinned();
         $plan = $pinned->plan;
-        $title = mb_substr($plan->title, 0, Plan::MOST_TITLE_CHARACTERS - mb_strlen(' (copy)')) . ' (copy)';
+        $room = Plan::MOST_TITLE_CHARACTERS - mb_strlen(Words::of('common.copy_of', title: ''));
+        $title = Words::of('common.copy_of', title: mb_substr($plan->title, 0, $room));
         $copy = $form->taken(static fn (): Shot => $createShot(
             $form->has('shoot_id') ? $form->target() : $shot->shoot,
             $plan->withTitle($title),
