@@ -24,9 +24,9 @@ final class CopyShoot
     public function __invoke(Shoot $shoot): Shoot
     {
         return DB::connection()->transaction(function () use ($shoot): Shoot {
+            $room = self::MOST_CHARACTERS - mb_strlen(Words::of('common.copy_of', title: ''));
             $copy = $shoot->replicate(['is_demo'])->fill([
-                'name' => Words::of('common.copy_of', title: mb_substr($shoot->name, 0, self::MOST_CHARACTERS - mb_strlen(Words::of('common.copy_of', title: '')))),
-                'is_demo' => false,
+                'name' => Words::of('common.copy_of', title: mb_substr($shoot->name, 0, $room)), 'is_demo' => false,
             ]);
             $copy->save();
             $copy->dayEvents()->createMany($shoot->dayEvents->map(static fn (DayEvent $event): array => $event->only(['at', 'label']))->all());
