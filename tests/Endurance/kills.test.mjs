@@ -3,6 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { copyFileSync, existsSync, readFileSync, readdirSync, utimesSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { after, before } from 'node:test';
+import { say } from '../Browser/words.mjs';
 import { answerWhatHolds, edit, get, isEndurance, newShoot, newShot, planOf, post, revisionOf, root, startCopy, test, times, until } from './support.mjs';
 
 let copy;
@@ -95,9 +96,9 @@ test.long('a clip whose maker is killed is begun again from nothing, and is whol
   const page = async () => (await get(`${shot}/clip`, copy.base)).text();
   const film = /\/films\/(\d+)/.exec(await page())[1];
   const now = async () => (await get(`${shot}/films/${film}`, copy.base)).text();
-  await until('it is being made', async () => /[1-9]\d* of \d+ frames made/.test(await now()), 40);
+  await until('it is being made', async () => /<progress [^>]*value="[1-9]/.test(await now()), 40);
   process.kill(copy.service('long'), 'SIGKILL');
-  await until('it is begun again', async () => (await now()).includes('restarted after an interruption'), 60);
+  await until('it is begun again', async () => (await now()).includes(say('clip.film.resumed')), 60);
   assert.equal((await post(`${shot}/films/${film}/stop`, {}, { base: copy.base })).status, 302);
   const folder = join(copy.state, 'services/storage/app/films');
   await until('nothing of it is left', () => readdirSync(folder).filter((name) => name.startsWith('.making')).length === 0, 30);
@@ -120,13 +121,13 @@ test('while the database is away pages say so and ask again, and it is well by i
 
 test.long('a start command that is killed is cleaned up by the next, and two starts do each other no harm', { timeout: 180_000 }, async () => {
   const second = await startCopy({ state: copy.state, port: copy.port + 1, isRefused: true });
-  assert.match(second.said(), /is already running/);
+  assert.ok(second.said().includes(say('launch.running')), second.said());
   assert.ok(await isUp());
   copy.command.kill('SIGKILL');
   await copy.ended;
   assert.ok(await isUp(), 'what it started runs on');
   const again = await startCopy({ state: copy.state, port: copy.port });
-  assert.match(again.said(), /earlier start left running/);
+  assert.ok(again.said().includes(say('launch.left_over')), again.said());
   assert.match(again.said(), /Evrent is at/);
   copy = again;
   assert.ok(await isUp());
@@ -171,7 +172,7 @@ test.long('a backup holds every table, a damaged one is refused, and it is put b
   const lines = async () => (await (await get(`${take}/log.jsonl`, copy.base)).text()).split('\n').length;
   const kept = await lines();
   const page = await (await get(take, copy.base)).text();
-  assert.match(page, /A backup was restored while this take was under way/);
+  assert.ok(page.includes(say('takes.interrupted.says')), page);
   const asked = await post(`${take}/resume`, { act: 'ask', end: '1' }, { base: copy.base });
   assert.equal(asked.status, 302);
   assert.equal(await lines(), kept);

@@ -116,7 +116,7 @@ test('what waits survives another page and a closed tab, and half a number is th
   await until('the closed tab’s change is sent', async () => (await planOf(two)).timing.interval_s === 8.5);
   assert.equal(await again.getByLabel(say('shots.sentence.move_label')).inputValue(), typed);
   // A tab that closes slowly leaves its field before that, which saves it; otherwise it says that it is not saved.
-  if ((await planOf(two)).timing.photos !== Number(typed)) await again.getByText('Typed before you left').waitFor();
+  if ((await planOf(two)).timing.photos !== Number(typed)) await again.getByText(say('scripts.bench.draft')).waitFor();
 });
 
 test('while a change is on its way the verdict is marked as of before', { timeout: 60_000 }, async () => {
