@@ -7,6 +7,16 @@ use Illuminate\Http\Request;
 
 define('LARAVEL_START', microtime(true));
 
+/**
+ * The framework's `__()` looks the translator up in its container each time, and a page has a thousand texts. Defined first, this one stays.
+ *
+ * @param array<string, mixed> $replace
+ */
+function __(mixed $key = null, array $replace = [], ?string $locale = null): mixed
+{
+    return is_string($key) || $key instanceof Evrent\Core\Messages\Message ? Evrent\Words\Words::catalogue()->get($key, $replace, $locale) : null;
+}
+
 require __DIR__ . '/../vendor/autoload.php';
 
 /** @var Application $app */

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
-use App\Devices\Simulated;
 use App\Models\DeviceCheck;
-use App\Models\KitItem;
 use App\Models\PreflightTick;
 use App\Models\Take;
 use Evrent\Core\Kit\KitKind;
@@ -26,7 +24,6 @@ use Illuminate\Database\Eloquent\Collection;
 final class TakeStart
 {
     private const SHOWN = 5;
-    private const BY_ITSELF = 'own';
 
     /** As the options for a rig have it: the shot moves nothing. */
     private const NONE = 'none';
@@ -40,20 +37,11 @@ final class TakeStart
     /** @var array<string, string> when each was ticked, by item */
     public readonly array $ticked;
 
-    /** @var array<int|string, string> rigs by id */
-    public readonly array $rigs;
-
-    /** @var array<int|string, string> cameras by id */
-    public readonly array $cameras;
-
     /** What the devices were asked last; null before that. */
     public readonly ?DeviceCheck $check;
 
-    /** @var Collection<int, KitItem> rigs and cameras of the kit, by name */
-    private readonly Collection $kit;
-
-    /** @var array<int, string> where each is reached, by id; '' where it is not */
-    private readonly array $addresses;
+    /** Read when it is asked for: who only shows the ticks needs none of it. */
+    private ?ReachedKit $kit = null;
 
     /** @var ?Collection<int, Take> */
     private ?Collection $last = null;
@@ -66,10 +54,6 @@ final class TakeStart
         /** @var array<string, string> $ticked */
         $ticked = PreflightTick::query()->where('shot_id', $page->shot->id)->pluck('ticked_at', 'item')->all();
         $this->ticked = $ticked;
-        $this->kit = KitItem::query()->whereIn('kind', [KitKind::Rig->value, KitKind::Body->value])->orderBy('name')->get();
-        $this->addresses = $this->kit->mapWithKeys(static fn (KitItem $item): array => [$item->id => $item->piece()->address])->all();
-        $this->rigs = array_replace($this->reached(KitKind::Rig), [self::NONE => Words::of('app.take_start.no_rig')]);
-        $this->cameras = array_replace($this->reached(KitKind::Body), [self::NONE => Words::of('app.take_start.cable_only')]);
     }
 
     /** What is looked at, with what the plan says of it. */
@@ -88,36 +72,42 @@ final class TakeStart
         return $found === null ? null : ['isWell' => $found['isWell'], 'says' => Message::kept($found['says'])];
     }
 
+    /** @return array<int|string, string> rigs by id */
+    public function rigs(): array
+    {
+        return $this->kit()->of(KitKind::Rig) + [self::NONE => Words::of('app.take_start.no_rig')];
+    }
+
+    /** @return array<int|string, string> cameras by id */
+    public function cameras(): array
+    {
+        return $this->kit()->of(KitKind::Body) + [self::NONE => Words::of('app.take_start.cable_only')];
+    }
+
     /** The rig and the camera of the latest take: what was used is used again. */
     public function usedRig(): ?string
     {
-        $last = $this->used(KitKind::Rig, $this->last()->first()?->rig_address);
+        $used = $this->used(KitKind::Rig, $this->last()->first()?->rig_address);
 
-        return $last ?? $this->picked(KitKind::Rig) ?? ($this->page->plan->rig->axes === [] ? self::NONE : null);
+        return $used ?? ($this->page->plan->rig->axes === [] ? self::NONE : null);
     }
 
     public function usedCamera(): ?string
     {
-        return $this->used(KitKind::Body, $this->last()->first()?->camera_address) ?? $this->picked(KitKind::Body);
+        return $this->used(KitKind::Body, $this->last()->first()?->camera_address);
     }
 
-    /** The piece that this shot takes along, where it is reached. */
-    private function picked(KitKind $kind): ?string
-    {
-        $names = array_column(array_filter($this->page->plan->kit, static fn (Picked $one): bool => $one->kind === $kind), 'name');
-        $isReached = $kind === KitKind::Rig ? $this->rigs : $this->cameras;
-        $item = $this->kit->first(static fn (KitItem $item): bool => $item->kind === $kind->value && isset($isReached[$item->id])
-            && in_array($item->name, $names, true));
-
-        return $item === null ? null : (string) $item->id;
-    }
-
+    /** What the last take was shot with, or else the piece that this shot takes along, where it is reached. */
     private function used(KitKind $kind, ?string $address): ?string
     {
-        $item = $address === null ? null : $this->kit->first(fn (KitItem $item): bool => $item->kind === $kind->value
-            && $this->addresses[$item->id] === $address);
+        $names = array_column(array_filter($this->page->plan->kit, static fn (Picked $one): bool => $one->kind === $kind), 'name');
 
-        return $item === null ? null : (string) $item->id;
+        return $this->kit()->at($kind, $address) ?? $this->kit()->named($kind, $names);
+    }
+
+    private function kit(): ReachedKit
+    {
+        return $this->kit ??= new ReachedKit();
     }
 
     /**
@@ -178,27 +168,5 @@ final class TakeStart
     public function last(): Collection
     {
         return $this->last ??= $this->page->shot->takes()->limit(self::SHOWN)->get();
-    }
-
-    /**
-     * @return array<int|string, string> those that answer first, and after them what runs on its own timer and never reports
-     */
-    private function reached(KitKind $kind): array
-    {
-        $reached = $byThemselves = [];
-        foreach ($this->kit->where('kind', $kind->value) as $item) {
-            $address = $this->addresses[$item->id];
-            if ($address === self::BY_ITSELF) {
-                $byThemselves[$item->id] = Words::of('app.take_start.intervalometer', item: $item->name);
-            } elseif ($address !== '') {
-                $reached[$item->id] = $address === Simulated::NAME ? $item->name : Words::of(
-                    'app.take_start.address',
-                    item: $item->name,
-                    address: $address,
-                );
-            }
-        }
-
-        return array_replace($reached, $byThemselves);
     }
 }

@@ -19,9 +19,9 @@
                 <x-field :id="$row . '-shot'" :label="__('shoots.together.shot')" :name="$row . '[shot]'" :options="$page->shots()"
                     :problem="$wrong($row . '.shot')"
                     :value="old($row . '.shot') ?? (string) (array_keys($page->shots())[$row === 'first' ? 0 : 1])" />
-                <x-field :id="$row . '-rig'" :label="__('common.rig')" :name="$row . '[rig]'" :options="$devices->rigs" :value="old($row . '.rig')"
+                <x-field :id="$row . '-rig'" :label="__('common.rig')" :name="$row . '[rig]'" :options="$devices->rigs()" :value="old($row . '.rig')"
                     :problem="$wrong($row . '.rig')" />
-                <x-field :id="$row . '-camera'" :label="__('common.camera')" :name="$row . '[camera]'" :options="$devices->cameras"
+                <x-field :id="$row . '-camera'" :label="__('common.camera')" :name="$row . '[camera]'" :options="$devices->cameras()"
                     :value="old($row . '.camera')"
                     :problem="$wrong($row . '.camera')" />
                 <x-field :id="$row . '-delay'" :label="__('shoots.together.first_in')" :name="$row . '[delay]'" width="7ch"

@@ -1,7 +1,7 @@
 {{-- What the real camera sees, in the finder. Its script comes when somebody looks through it. --}}
 @php
     $start = $start ?? new App\Pages\TakeStart($page);
-    $cameras = array_filter($start->cameras, is_int(...), ARRAY_FILTER_USE_KEY);
+    $cameras = array_filter($start->cameras(), is_int(...), ARRAY_FILTER_USE_KEY);
 @endphp
 @if ($cameras !== [])<div class="live" id="live" data-state="off" data-camera-at="{{ $page->shot->at('shots.camera') }}"
     data-live-at="{{ $page->shot->at('shots.live') }}">

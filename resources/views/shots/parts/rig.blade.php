@@ -2,7 +2,7 @@
 @php
     use Evrent\Core\Motion\Move;
     $start = $start ?? new App\Pages\TakeStart($page);
-    $rigs = array_filter($start->rigs, is_int(...), ARRAY_FILTER_USE_KEY);
+    $rigs = array_filter($start->rigs(), is_int(...), ARRAY_FILTER_USE_KEY);
 @endphp
 <div class="rig" id="rig" data-rig-at="{{ $page->shot->at('shots.rig') }}" data-live-at="{{ $page->shot->at('shots.live') }}"
     data-state="off">

@@ -19,8 +19,9 @@
         class="problem" role="alert">{{ __('shots.shoot_it.keeps_stopping', ['device' => __("app.services.{$device}"), 'log' => $log]) }}</p>@endforeach
     <form method="post" action="{{ $page->shot->at('takes.store') }}" class="take-start">@csrf
         <div class="grid-fields">
-        <x-field id="take-rig" :label="__('common.rig')" name="rig" :value="old('rig') ?? $start->usedRig()" :options="$start->rigs" :problem="$take('rig')" />
-        <x-field id="take-camera" :label="__('common.camera')" name="camera" :value="old('camera') ?? $start->usedCamera()" :options="$start->cameras"
+        <x-field id="take-rig" :label="__('common.rig')" name="rig" :value="old('rig') ?? $start->usedRig()" :options="$start->rigs()"
+            :problem="$take('rig')" />
+        <x-field id="take-camera" :label="__('common.camera')" name="camera" :value="old('camera') ?? $start->usedCamera()" :options="$start->cameras()"
             :problem="$take('camera')" />
         <x-field id="take-when" :label="__('shots.shoot_it.starts')" name="when" :options="$start->whens()" :problem="$take('when')" />
         <x-field id="take-delay" :label="__('shots.shoot_it.delay')" name="delay" width="7ch" placeholder="0 s" :problem="$take('delay')" />
