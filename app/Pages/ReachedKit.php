@@ -49,7 +49,7 @@ final readonly class ReachedKit
             }
         }
 
-        return $reached + $byThemselves;
+        return array_replace($reached, $byThemselves);
     }
 
     /** The id of what answers there; null where nothing does. */

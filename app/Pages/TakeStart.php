@@ -75,13 +75,13 @@ final class TakeStart
     /** @return array<int|string, string> rigs by id */
     public function rigs(): array
     {
-        return $this->kit()->of(KitKind::Rig) + [self::NONE => Words::of('app.take_start.no_rig')];
+        return array_replace($this->kit()->of(KitKind::Rig), [self::NONE => Words::of('app.take_start.no_rig')]);
     }
 
     /** @return array<int|string, string> cameras by id */
     public function cameras(): array
     {
-        return $this->kit()->of(KitKind::Body) + [self::NONE => Words::of('app.take_start.cable_only')];
+        return array_replace($this->kit()->of(KitKind::Body), [self::NONE => Words::of('app.take_start.cable_only')]);
     }
 
     /** The rig and the camera of the latest take: what was used is used again. */
