@@ -7,14 +7,14 @@ VAR="$ROOT/var"
 STATE=${EVRENT_STATE:-$VAR}
 
 # Which language of lang/ these programs speak: EVRENT_LANGUAGE, such as es or es_ES.UTF-8; English where there is none of it.
-LANGUAGE=${EVRENT_LANGUAGE:-en}
-LANGUAGE=${LANGUAGE%%[-_.@]*}
-[[ $LANGUAGE =~ ^[a-z]{2,3}$ ]] && [ -e "$ROOT/lang/$LANGUAGE/launch.php" ] || LANGUAGE=en
+WORDS_LANGUAGE=${EVRENT_LANGUAGE:-en}
+WORDS_LANGUAGE=${WORDS_LANGUAGE%%[-_.@]*}
+[[ $WORDS_LANGUAGE =~ ^[a-z]{2,3}$ ]] && [ -e "$ROOT/lang/$WORDS_LANGUAGE/launch.php" ] || WORDS_LANGUAGE=en
 
 # words KEY [NAME=VALUE …]: a text of lang/…/launch.php. Read as lines, without PHP, which may be what has to be installed.
 words() {
     local text argument
-    text=$(sed -n "s/^    '$1' => '\(.*\)',\$/\1/p" "$ROOT/lang/$LANGUAGE/launch.php")
+    text=$(sed -n "s/^    '$1' => '\(.*\)',\$/\1/p" "$ROOT/lang/$WORDS_LANGUAGE/launch.php")
     shift
     for argument in "$@"; do text=${text//":${argument%%=*}"/"${argument#*=}"}; done
     printf '%s' "$text"

@@ -55,15 +55,15 @@ php_fpm() { find /usr/sbin /usr/local/sbin -name 'php-fpm*' 2>/dev/null | sort -
 # write_error_page NAME SECONDS: what the web server shows by itself, in each language and look, while the application cannot. Asks again
 # after so many seconds, if any.
 write_error_page() {
-    local again='' file look scheme ground ink link LANGUAGE
+    local again='' file look scheme ground ink link WORDS_LANGUAGE
     [ -z "$2" ] || again="<meta http-equiv=\"refresh\" content=\"$2\">"
     for file in "$ROOT"/lang/*/launch.php; do
-        LANGUAGE=$(basename "$(dirname "$file")")
+        WORDS_LANGUAGE=$(basename "$(dirname "$file")")
         # The colours of resources/css/_looks.scss.
         while read -r look scheme ground ink link; do
-            sed -e "s|@SCHEME@|$scheme|; s|@GROUND@|$ground|g; s|@INK@|$ink|; s|@LINK@|$link|; s|@AGAIN@|$again|; s|@LANGUAGE@|$LANGUAGE|" \
+            sed -e "s|@SCHEME@|$scheme|; s|@GROUND@|$ground|g; s|@INK@|$ink|; s|@LINK@|$link|; s|@AGAIN@|$again|; s|@LANGUAGE@|$WORDS_LANGUAGE|" \
                 -e "s|@TITLE@|$(words "$1_title")|g; s|@TEXT@|$(words "$1_text")|; s|@TO_SHOOTS@|$(words to_shoots)|" \
-                "$ROOT/support/server/error.html" >"$RUN/errors/$1-$look-$LANGUAGE.html"
+                "$ROOT/support/server/error.html" >"$RUN/errors/$1-$look-$WORDS_LANGUAGE.html"
         done <<'LOOKS'
 day light #dfe6e2 #10262c #0a4d5c
 dusk dark #141b26 #ece4d4 #ffd36b
@@ -103,7 +103,7 @@ write_services() {
     write_error_page bad ''
     write_error_page away 2
     write_error_page full 5
-    sed -e "s|@RUN@|$RUN|g" -e "s|@PUBLIC@|$APP/public|g" -e "s|@PORT@|$port|g" -e "s|@NAMES@|$names|g" -e "s|@LANGUAGE@|$LANGUAGE|g" "$ROOT/support/server/nginx.conf" >"$RUN/nginx.conf"
+    sed -e "s|@RUN@|$RUN|g" -e "s|@PUBLIC@|$APP/public|g" -e "s|@PORT@|$port|g" -e "s|@NAMES@|$names|g" -e "s|@LANGUAGE@|$WORDS_LANGUAGE|g" "$ROOT/support/server/nginx.conf" >"$RUN/nginx.conf"
     sed -e "s|@RUN@|$RUN|g" -e "s|@CHILDREN@|${EVRENT_WORKERS:-6}|g" "$ROOT/support/server/php-fpm.conf" >"$RUN/php-fpm.conf"
     (
         umask 077
