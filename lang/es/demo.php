@@ -28,7 +28,7 @@ return [
         'timer' => 'Temporizador sencillo',
         'power_bank' => 'Batería externa de 70 Wh',
         'trigger_cable' => 'Cable de disparo',
-        'dummy_battery' => 'Batería falsa con cable',
+        'dummy_battery' => 'Batería simulada con cable',
     ],
     'note' => [
         'thirds' => 'diales por tercios; los valores están redondeados',
